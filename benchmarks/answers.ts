@@ -4,6 +4,7 @@ import {
   freshExamples,
   laterExamples,
   paraphrasedExamples,
+  spokenExamples,
   type WrittenExample,
   writtenExamples,
 } from '../core/ask/fixtures/written-examples.ts';
@@ -18,6 +19,7 @@ export function answers(): Measured[] {
     { what: 'paraphrased questions without it', measured: wrongShare(paraphrasedExamples), bound: 5, unit: '%' },
     { what: 'later questions without it', measured: wrongShare(laterExamples), bound: 5, unit: '%' },
     { what: 'fresh questions without it', measured: wrongShare(freshExamples), bound: 5, unit: '%' },
+    { what: 'spoken questions without it', measured: wrongShare(spokenExamples), bound: 5, unit: '%' },
     { what: 'the grammar on 500 characters of anything, longest', measured: grammarMs(), bound: 50, unit: 'ms' },
   ];
 }

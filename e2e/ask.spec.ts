@@ -24,6 +24,8 @@ test('an assumption can be changed, and an unknown word corrected', async ({ pag
   await page.getByLabel('Cartridge brass C260 (70/30), assumed').selectOption({ label: 'Red brass C230 (85/15)' });
   await expect(count).toContainText('6.8722 g');
   await question.fill('sterlng 1 mm 1 m');
+  await expect(count).toContainText('“sterlng” as sterling');
+  await question.fill('stirlng 1 mm 1 m');
   await page.getByRole('button', { name: 'Read as sterling' }).click();
   await expect(question).toHaveValue('sterling 1 mm 1 m');
   await question.fill('four unicorns');

@@ -40,7 +40,7 @@ async function openByRouter(page: Page, path: string): Promise<void> {
     dispatchEvent(new PopStateEvent('popstate'));
   }, path);
   // Two parts of one screen share their title.
-  await page.waitForFunction((before) => document.title !== before, title, { timeout: 2000 }).catch(() => undefined);
+  await page.waitForFunction((before) => document.title !== before, title, { timeout: 800 }).catch(() => undefined);
   await page.evaluate(
     (quietMs) =>
       new Promise<void>((resolve) => {

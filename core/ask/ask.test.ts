@@ -4,7 +4,8 @@ import { gaugeMm } from '../measure/gauge.ts';
 import { gramsPer } from '../measure/mass-units.ts';
 import { alloysWith } from '../metal/alloy.ts';
 import type { Fix } from '../metal/fix.ts';
-import { type Answer, ask, type AskBasis, askExamples } from './ask.ts';
+import { type Answer, ask, type AskBasis } from './ask.ts';
+import { askExamples } from './examples.ts';
 import { checkGrammar, readLine } from './grammar.ts';
 
 const basis: AskBasis = { alloys: alloysWith([]), fix: null };
@@ -123,10 +124,14 @@ describe('assumptions', () => {
   });
 
   test('unused words are named, and a similar known word is offered', () => {
-    expect(ask('18 ga sterlng round 120 mm', basis)).toMatchObject({
+    expect(ask('18 ga stirlng round 120 mm', basis)).toMatchObject({
       ok: false,
-      sentence: '“sterlng” is not known. Did you mean sterling?',
-      corrections: [{ word: 'sterlng', meant: 'sterling', line: '18 ga sterling round 120 mm' }],
+      sentence: '“stirlng” is not known. Did you mean sterling?',
+      corrections: [{ word: 'stirlng', meant: 'sterling', line: '18 ga sterling round 120 mm' }],
+    });
+    expect(ask('18 ga sterlng round 120 mm', basis)).toMatchObject({
+      ok: true,
+      assumptions: [{ says: '“sterlng” as sterling' }],
     });
     const longer = ask('sterling 1 mm round 120 mm long 35 mm', basis);
     expect(longer.ok ? [] : longer.nearest[0]).toBe('sterling 1 mm round 120 mm long');

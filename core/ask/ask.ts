@@ -1,36 +1,16 @@
 // The ask line: answers a trade sum typed on one line. Every assumption it makes is part of the answer.
-import { computed, type Figure, inSum, renamed } from '../figure/figure.ts';
-import { bangleAnswer, chainAnswer, hingeAnswer, twistAnswer, wrapAnswer } from './answers/bends.ts';
-import { bezelAnswer, ringsAroundAnswer } from './answers/bezels.ts';
-import { blanksAnswer } from './answers/blanks.ts';
-import { isFineness } from './answers/fineness-number.ts';
-import { densityInWaterAnswer, identifyAnswer } from './answers/identify.ts';
-import { jumpRingAnswer } from './answers/jump-rings.ts';
-import { conversionAnswer, gaugeAnswer, isBareMeasure, onlyGauge } from './answers/measures.ts';
-import { isMix, isShare, mixAnswer, shareAnswer } from './answers/melts.ts';
-import {
-  alloyingAnswer,
-  contentAnswer,
-  contentByNumber,
-  densityAnswer,
-  finenessAnswer,
-  finenessOrKarat,
-  meltingAnswer,
-  perThousandAsked,
-  valueAnswer,
-} from './answers/metals.ts';
-import { ringAnswer } from './answers/rings.ts';
-import { isOtherMetal, sameVolumeAnswer } from './answers/same-volume.ts';
-import { solidAnswer } from './answers/solids.ts';
-import { discAnswer, stockAnswer, stripByMassAnswer } from './answers/stock.ts';
-import { ballAnswer, domeAnswer, granuleAnswer, workAnswer } from './answers/volumes.ts';
+import { distance } from 'fastest-levenshtein';
+import { computed, type Figure, inSum } from '../figure/figure.ts';
+import { answerOf, topicsInTurn } from './answer-of.ts';
 import { asAsked } from './as-asked.ts';
+import { comparedFigures } from './compared-figures.ts';
+import { examples } from './examples.ts';
+import { withGauge } from './gauge-or-grams.ts';
 import { LineError, type Span } from './grammar.ts';
 import { questionOf } from './interpret-terms.ts';
 import type { AskBasis, Assumption, Question, TakenPart, TopicAnswer } from './question.ts';
 import { normalised } from './rewrites.ts';
 import { NotEnough, Slots } from './slots.ts';
-import { dimension, sameDimensions } from './units.ts';
 import { nearestWord, type Topic, vocabularyOf } from './vocabulary.ts';
 import { alternativesOf, followUp } from './wording.ts';
 
@@ -67,48 +47,6 @@ export interface Correction {
 
 export type { AskBasis, Assumption } from './question.ts';
 
-const answers = {
-  'jump-ring': jumpRingAnswer,
-  aspect: jumpRingAnswer,
-  bezel: bezelAnswer,
-  bangle: bangleAnswer,
-  cuff: bangleAnswer,
-  chain: chainAnswer,
-  hinge: hingeAnswer,
-  twist: twistAnswer,
-  wrap: wrapAnswer,
-  washer: discAnswer,
-  dome: domeAnswer,
-  disc: discAnswer,
-  ball: ballAnswer,
-  granule: granuleAnswer,
-  'same-volume': sameVolumeAnswer,
-  solid: solidAnswer,
-  work: workAnswer,
-  alloying: alloyingAnswer,
-  value: valueAnswer,
-  density: densityAnswer,
-  melting: meltingAnswer,
-  fineness: finenessOrKarat,
-  ring: ringAnswer,
-  gauge: gaugeAnswer,
-  identify: identifyAnswer,
-} as const satisfies Record<Topic, (slots: Slots) => TopicAnswer>;
-// When a line names two topics, the first of this list is the question (a dome of a disc, a chain of jump rings).
-const order = Object.keys(answers) as Topic[];
-
-const examples = {
-  stock: '18 ga sterling round 120 mm x 24', ring: 'ring 7 us, 1.5 mm', 'jump-ring': 'jump rings 5 mm inside 1 mm wire x 100', bezel: 'bezel oval 12 x 10 mm 0.3 mm strip',
-  bangle: 'bangle 65 mm inside 3 mm', cuff: 'cuff 160 mm around 2 mm thick 25 mm opening', disc: 'disc 20 mm 20 ga copper', washer: 'washer 20 mm outside 8 mm inside 1 mm thick copper',
-  dome: 'dome 20 mm across 6 mm high', ball: 'ball 2 mm on 0.8 mm wire', granule: 'granule 1 mm from 0.5 mm wire', hinge: 'hinge 15 mm wide 5 knuckles 1.2 mm pin',
-  twist: 'twist 2 strands 0.8 mm 3 turns per cm 200 mm long', chain: 'chain 45 cm links 5 mm inside 1 mm wire', value: 'value of 20 g sterling', identify: 'what is 0.62 g per 100 mm',
-  work: 'forge 4 mm round to 6 x 1.5 mm 50 mm long', density: 'density 14k yellow', melting: 'melting point sterling', gauge: 'what gauge is 1.3 mm', aspect: 'aspect ratio 4 mm inside 18 ga',
-  alloying: '100 g fine silver to sterling', fineness: '14k in fineness', wrap: 'wrap 12 turns 0.4 mm wire 1.2 mm outside', solid: 'block 50 x 20 x 5 mm sterling', 'same-volume': '6 g sterling piece, weight in 18k yellow gold', convert: '54 g in ozt',
-} as const satisfies Record<Topic | 'stock' | 'convert', string>; // prettier-ignore
-
-/** One example question of each kind, shown while the ask line is empty. */
-export const askExamples: readonly string[] = Object.values(examples);
-
 /**
  * Answers a line. A range or a comparison is answered for both of its lines.
  * @param basis   the studio's alloys and current metal prices
@@ -117,26 +55,48 @@ export const askExamples: readonly string[] = Object.values(examples);
  */
 export function ask(line: string, basis: AskBasis, before = ''): Answer | NotUnderstood {
   const whole = followUp(line, before, basis.alloys);
-  const own = normalised(whole ?? line);
-  const alternatives = alternativesOf(own, basis.alloys);
-  const both = alternatives?.map((one) => ({ ...one, answer: askOne(one.line, basis) }));
-  const [first, second] = both ?? [];
+  const gauged = withGauge(whole ?? line);
+  const answer = asked(gauged?.line ?? whole ?? line, basis);
+  const read: Assumption[] = [];
+  // What a follow-up or a short form was read as is part of the answer.
+  if (whole !== null) read.push({ says: whole, choices: [] });
+  if (gauged) read.push({ says: `${gauged.said} as a gauge`, choices: [{ label: 'grams', line: gauged.inGrams }] });
+  if (answer.ok) return { ...answer, assumptions: [...read, ...answer.assumptions] };
+  const [correction, ...more] = answer.corrections;
+  if (!correction || more.length > 0 || answer.unknown.length > 1 || !isOneSlip(correction)) return answer;
+  const corrected = asked(correction.line, basis);
+  if (!corrected.ok) return answer;
+  const says = `“${correction.word}” as ${correction.meant}`;
+  return { ...corrected, assumptions: [{ says, choices: [] }, ...read, ...corrected.assumptions] };
+}
+
+/** In a longer word one wrong letter leaves no doubt. */
+function isOneSlip({ word, meant }: Correction): boolean {
+  return word.length >= LONG_WORD && distance(word.toLowerCase(), meant) === 1;
+}
+
+const LONG_WORD = 5;
+
+/** Both lines of a range or a comparison, or else the one line. */
+function asked(line: string, basis: AskBasis): Answer | NotUnderstood {
+  const own = normalised(line);
+  const [first, second] = (alternativesOf(own, basis.alloys) ?? []).map((one) => ({
+    ...one,
+    answer: askOne(one.line, basis),
+  }));
   if (first?.answer.ok && second?.answer.ok) {
-    const figures = [first, second].map(({ label, answer }) =>
-      answer.ok ? answer.figures.slice(0, COMPARED).map((figure) => renamed(figure, `${label}: ${figure.label}`)) : [],
-    );
-    return {
-      ...first.answer,
-      figures: (figures[0] ?? []).flatMap((figure, at) => [figure, ...(figures[1] ?? []).slice(at, at + 1)]),
-      part: null,
-    };
+    const sides = [first, second].map(({ label, answer }) => ({ label, figures: answer.ok ? answer.figures : [] }));
+    return { ...first.answer, figures: comparedFigures(sides, ASKS_DIFFERENCE.test(`${line} ${own}`)), part: null };
   }
   const answer = askOne(own, basis);
   if (!answer.ok) return answer;
-  const assumptions = answer.assumptions.map((assumption) => withOtherReadings(assumption, answer, basis));
-  // What a follow-up was read as is part of the answer.
-  return { ...answer, assumptions: whole === null ? assumptions : [{ says: whole, choices: [] }, ...assumptions] };
+  return {
+    ...answer,
+    assumptions: answer.assumptions.map((assumption) => withOtherReadings(assumption, answer, basis)),
+  };
 }
+
+const ASKS_DIFFERENCE = /\b(?:difference|longer|heavier|more)\b/i;
 
 /** A likelihood among fewer alloys is no other reading. */
 const LIKELIHOOD = '% likely';
@@ -160,9 +120,6 @@ function withOtherReadings({ says, choices }: Assumption, answer: Answer, basis:
     }),
   };
 }
-
-/** Figures of each line that are compared. */
-const COMPARED = 2;
 
 function askOne(line: string, basis: AskBasis): Answer | NotUnderstood {
   let question: Question | null = null;
@@ -221,12 +178,14 @@ const spokenWith: Readonly<Partial<Record<Topic, readonly Topic[]>>> = {
   dome: ['disc', 'ring'],
   value: ['melting'],
   bangle: ['cuff'],
+  work: ['solid'],
+  solder: ['melting'],
 };
 
 /** A known word that changes no figure was passed over: the section, the outline, or a second topic. */
 function passedOver(line: string, question: Question, found: TopicAnswer, basis: AskBasis): NotUnderstood | null {
   const { form, shape, topics } = question;
-  const main = order.find((topic) => topics.has(topic));
+  const main = topicsInTurn.find((topic) => topics.has(topic));
   const isUnused = (change: Partial<Question>) => isSameWithout({ ...questionOf(line, basis), ...change }, found);
   const words: string[] = [];
   if (form !== null && TELLING_FORMS.has(form) && main !== 'work' && isUnused({ form: null }))
@@ -235,7 +194,13 @@ function passedOver(line: string, question: Question, found: TopicAnswer, basis:
   if (shape !== null && shape !== 'round' && shape !== 'square' && main !== 'bezel' && isUnused({ shape: null }))
     words.push(`the ${shape} outline`);
   for (const topic of topics) {
-    if (topic === main || topic === 'identify' || main === 'same-volume' || (main && spokenWith[main]?.includes(topic)))
+    if (
+      topic === main ||
+      found.topics?.includes(topic) ||
+      topic === 'identify' ||
+      main === 'same-volume' ||
+      (main && spokenWith[main]?.includes(topic))
+    )
       continue;
     const others = new Set([...topics].filter((other) => other !== topic));
     if (isUnused({ topics: others })) words.push(`the question about ${topic.replace('-', ' ')}`);
@@ -273,126 +238,8 @@ function isNumberOnly({ unknown, understood, numbers }: Question): boolean {
   return unknown.length > 0 && understood.length > 0 && understood.length === numbers.length;
 }
 
-function answerOf(question: Question, slots: Slots): TopicAnswer {
-  const { topics, sizes, masses, alloys, target, scales, letter, form } = question;
-  const [from, to] = [alloys.find(({ isGoal }) => !isGoal), alloys.find(({ isGoal }) => isGoal)];
-  // Fine silver in 40 g sterling: what is in it, not what it becomes.
-  if (from && to && masses.some(({ start }) => start > from.end && start < to.start)) return contentAnswer(slots);
-  const isInWater = /\bwater\b/i.test(question.line);
-  const ofMelt = isInWater ? null : meltAnswer(slots);
-  if (ofMelt) return ofMelt;
-  const [one, other] = alloys;
-  if (
-    one &&
-    other &&
-    masses.length === 1 &&
-    sizes.length === 0 &&
-    /\b(?:in|as|if)\b/i.test(question.line) &&
-    isOtherMetal(one, other)
-  )
-    return sameVolumeAnswer(slots);
-  const blanks = blanksAnswer(slots);
-  if (blanks) return blanks;
-  // 40 g 18k in fine gold: how much is in it.
-  if (
-    from &&
-    to &&
-    masses.length > 0 &&
-    (to.alloy.fineness ?? 0) >= FINE &&
-    /\bin (?:fine|pure|24)/i.test(question.line) &&
-    (from.alloy.fineness ?? 0) < FINE
-  )
-    return contentAnswer(slots, to, from);
-  const finenesses = question.numbers.filter(({ value }) => isFineness(value)).length;
-  if (masses.length > 0 && question.hasTo && [from, to].filter(Boolean).length + finenesses >= 2)
-    return alloyingAnswer(slots);
-  if (topics.has('bezel') && topics.has('jump-ring')) {
-    const found = ringsAroundAnswer(slots);
-    if (found) return found;
-  }
-  // “What is” asks for anything; only with a weighed length does it mean which stock it is.
-  const isWeighed =
-    question.others.some(({ dimensions }) => sameDimensions(dimensions, dimension.massPerLength)) ||
-    (masses.length > 0 && (sizes.length > 0 || isInWater));
-  const named = order.filter(
-    (topic) =>
-      topics.has(topic) &&
-      !(topic === 'identify' && !isWeighed) &&
-      !(topic === 'gauge' && (topics.size > 1 || (isWeighed && (sizes.length === 0 || isOneLength(question))))),
-  );
-  const [topic] = named;
-  if (masses.length === 2 && isInWater)
-    return topics.has('density') ? densityInWaterAnswer(slots) : identifyAnswer(slots);
-  // The cost of a length or a sheet: its mass, and the value of that first.
-  if (topic === 'value' && masses.length === 0 && sizes.length > 0) return valueFirst(stockAnswer(slots));
-  if (topic) return answers[topic](slots);
-  if (isWeighed && sizes.length > 0 && target === null) {
-    const found = stripByMassAnswer(slots);
-    if (found) return found;
-  }
-  if ((scales.length > 0 || letter !== null) && (form === null || question.counts.rings !== undefined))
-    return ringAnswer(slots);
-  // The weight of stock in another unit: `24 ga sheet 6 x 12 in in oz`.
-  const isWeightOfStock = target !== null && sameDimensions(target.dimensions, dimension.mass) && masses.length === 0;
-  if (target && !(isWeightOfStock && sizes.length > 1)) return conversionAnswer(slots);
-  if (sizes.length > 0 && MASS_PER_LENGTH.test(question.line)) return stockAnswer(slots);
-  if (
-    onlyGauge(sizes) &&
-    masses.length === 0 &&
-    question.numbers.length === 0 &&
-    sizes.length === 1 &&
-    alloys.length + (form === null ? 0 : 1) < 2
-  )
-    return gaugeAnswer(slots);
-  if (question.systems.length > 0 && sizes.length === 1) return gaugeAnswer(slots);
-  if (isWeighed && topics.has('identify')) return identifyAnswer(slots);
-  if (isBareMeasure(question) && sizes.length < 2) return conversionAnswer(slots);
-  if (isWeighed && (sizes.length === 0 || isOneLength(question))) return identifyAnswer(slots);
-  if (sizes.length > 0) return stockAnswer(slots);
-  if (masses.length > 0 && alloys.length > 0)
-    return slots.question.basis.fix ? valueAnswer(slots) : conversionAnswer(slots);
-  const fineness = finenessAnswer(slots);
-  if (fineness) return fineness;
-  if (alloys.length > 0)
-    return { figures: [...densityAnswer(slots).figures.slice(0, 1), ...meltingAnswer(slots).figures.slice(0, 2)] };
-  throw new NotEnough('Say what you want to know of it.', examples.stock);
-}
-
-/** Weights with a fineness each, or two weights alone; null for any other question. */
-function meltAnswer(slots: Slots): TopicAnswer | null {
-  const { question } = slots;
-  const fineness = perThousandAsked(question);
-  if (fineness) return contentByNumber(slots, fineness);
-  if (isMix(question)) return mixAnswer(slots);
-  return isShare(question) ? shareAnswer(slots) : null;
-}
-
-function valueFirst(found: TopicAnswer): TopicAnswer {
-  const isValue = ({ label }: Figure) => label.startsWith('metal value');
-  if (!found.figures.some(isValue))
-    throw new NotEnough('Give the length, and enter metal prices in Settings.', examples.value);
-  return {
-    ...found,
-    figures: [...found.figures.filter(isValue), ...found.figures.filter((figure) => !isValue(figure))],
-  };
-}
-
-/** The weight of a length, not the gauge. */
-const MASS_PER_LENGTH =
-  /\b(?:weight|weigh|weighs|mass|grams?|g)\b.*\b(?:per|an?|each)\s+(?:foot|ft|inch|in|met(?:re|er)|m|cm|mm)\b/i;
-/** Fine metal, parts per thousand. */
-const FINE = 999;
-/** No wire is this thick: beside a mass such a number is the length of the wire. */
-const THICKEST_WIRE_MM = 15;
-
-// A mass and a length without a thickness: the question is which wire it is.
-function isOneLength({ sizes, form }: Question): boolean {
-  const [size] = sizes;
-  return sizes.length === 1 && (form === null || form === 'round') && (size?.mm ?? 0) >= THICKEST_WIRE_MM;
-}
-
 function notUnderstood(question: Question | null, sentence: string, example?: string): NotUnderstood {
-  const topics = question ? order.filter((topic) => question.topics.has(topic)) : [];
+  const topics = question ? topicsInTurn.filter((topic) => question.topics.has(topic)) : [];
   const fitting = topics.map((topic) => examples[topic]);
   const nearest = [
     ...new Set([...(example ? [example] : []), ...fitting, examples.stock, examples.ring, examples.convert]),

@@ -27,7 +27,7 @@ describe('positions of terms in the line', () => {
   });
 
   test('a corrected word leaves the rest as typed', () => {
-    const answer = ask('1½ in sterlng 1 mm round', basis);
+    const answer = ask('1½ in stirlng 1 mm round', basis);
     expect(!answer.ok && answer.corrections[0]?.line).toBe('1½ in sterling 1 mm round');
   });
 });

@@ -1,6 +1,7 @@
 // Interprets the terms of a line as a question. Terms may come in any order: each is read by itself, and roles are
 // given at the end.
 import type { GaugeSystem } from '../measure/gauge.ts';
+import { MM_PER_INCH } from '../measure/length-units.ts';
 import type { RingSizeSystem } from '../measure/ring-size.ts';
 import type { SectionForm } from '../stock/section.ts';
 import { goldIds } from './gold.ts';
@@ -47,9 +48,13 @@ const metalWords: Readonly<Record<string, keyof typeof alloysByFineness | 'gold'
 const karats: Readonly<Record<number, number>> = { 375: 9, 417: 10, 585: 14, 750: 18, 916: 22, 999: 24 };
 
 /** Words right before a measure. */
-const MEASURED = /^(?:od|id|wall|thick|thickness|width|height|diameter|dia|length|long)$/;
+const MEASURED = /^(?:od|id|wall|thick|thickness|width|height|diameter|dia|length|long|kerf|opening|gap)$/;
 /** A thicker wire or sheet is always given with its unit, mm. */
 const THICKEST_MM = 15;
+/** A smaller number beside inches is in inches. */
+const THINNEST_MM = 0.1;
+/** Larger numbers after `drawn to` are gauges. */
+const THICKEST_DRAWN_MM = 10;
 
 const qualifiers: Readonly<Record<string, string>> = {
   ruthenium: 'Ru',
@@ -76,7 +81,7 @@ interface GivenRole extends Span {
 }
 
 /** Words that may stand between a measure and its word. */
-const FILLED = /\b(?:an?|the|of|is|in|and|for|with|by)\b/gi;
+const FILLED = /\b(?:an?|the|of|is|in|and|for|with|by|finger|hand)\b/gi;
 
 class Sorter {
   readonly #line: string;
@@ -124,13 +129,16 @@ class Sorter {
     for (let at = 0; at < this.#terms.length; at += this.#termAt(at));
     this.#settleGold();
     this.#nameByFineness();
+    this.#sizeInMm();
+    // Its weight in 9k: without a weight there is no piece to compare with.
+    if (this.#masses.length === 0) this.#topics.delete('same-volume');
     giveRoles(this.#line, this.#sizes, this.#rolesGiven());
     return {
       line: this.#line,
       basis: this.#basis,
       topics: this.#topics,
       alloys: this.#alloys,
-      form: this.#form,
+      form: this.#sectionNamed(),
       shape: this.#shape,
       temper: this.#temper,
       sizes: this.#sizes,
@@ -152,6 +160,23 @@ class Sorter {
     };
   }
 
+  /** `1.2 round 80`: beside a section, numbers without any unit are in mm. */
+  #sizeInMm(): void {
+    const isBare = this.#sizes.length + this.#masses.length + this.#others.length + this.#scales.length === 0;
+    const isStock = this.#form !== null && this.#topics.size === 0 && this.#letter === null && this.#target === null;
+    if (!isBare || !isStock || this.#numbers.length < 2 || this.#numbers.length > 3) return;
+    this.#mmAssumed = true;
+    for (const { value, start, end } of this.#numbers.splice(0))
+      this.#sizes.push({ mm: value, gauge: null, role: null, crossed: false, used: false, start, end });
+  }
+
+  /** The section, unless its word is the outline of a stone or the sheet of a band. */
+  #sectionNamed(): SectionForm | null {
+    const isOutline = this.#topics.has('bezel') && (this.#form === 'square' || this.#form === 'round');
+    const isRing = this.#topics.has('ring') || this.#letter !== null || this.#scales.length > 0;
+    return isOutline || (isRing && this.#form === 'sheet') ? null : this.#form;
+  }
+
   /** @returns the number of terms used */
   #termAt(at: number): number {
     const term = this.#terms[at] as Term;
@@ -167,7 +192,8 @@ class Sorter {
       }
       case 'karat':
         this.#understand(term);
-        this.#settleGold();
+        // Gold 14k is one metal.
+        if (this.#karat) this.#settleGold();
         this.#karat = { karat: term.karat, isGoal: this.#hasTo, isPhrase: false, start: term.start, end: term.end };
         return 1;
       case 'word':
@@ -190,8 +216,12 @@ class Sorter {
     this.#understand(place);
     if (isPlain(quantity) && this.#isFineness(at, quantity.value, place)) return 1;
     if (isPlain(quantity) && (this.#isMeasuredAs(at) || this.#isThickness(at, quantity.value))) {
-      this.#mmAssumed = true;
-      this.#sizes.push({ mm: quantity.value, gauge: null, role: null, crossed: false, ...place });
+      const isInches =
+        quantity.value < THINNEST_MM &&
+        this.#terms.some((term) => term.kind === 'quantity' && term.quantity.unit?.symbol === 'in');
+      this.#mmAssumed ||= !isInches;
+      const mm = quantity.value * (isInches ? MM_PER_INCH : 1);
+      this.#sizes.push({ mm, gauge: null, role: null, crossed: false, ...place });
       return 1;
     }
     this.#quantities.push({ ...quantity, start, end });
@@ -211,9 +241,27 @@ class Sorter {
     const [earlier, before, after] = [this.#terms[at - 2], this.#terms[at - 1], this.#terms[at + 1]];
     if (after?.kind === 'times' || before?.kind === 'times' || this.#scales.length > 0) return false;
     if (after?.kind === 'word' && after.word === 'wall') return true;
+    if (this.#isWorkedTo(at) || this.#isFollowedByMeasure(at)) return true;
     // In `6 mm id 200 pcs` the word belongs to the measure before it.
-    const isTaken = earlier?.kind === 'gauge' || (earlier?.kind === 'quantity' && !isPlain(earlier.quantity));
+    const isMeasure = earlier?.kind === 'gauge' || (earlier?.kind === 'quantity' && !isPlain(earlier.quantity));
+    const isTaken = isMeasure && !(before && this.#line.slice(earlier.end, before.start).includes(','));
     return before?.kind === 'word' && MEASURED.test(before.word) && !isTaken;
+  }
+
+  /** `rolled to 0.8`. */
+  #isWorkedTo(at: number): boolean {
+    const [before, term] = [this.#terms[at - 1], this.#terms[at]];
+    const value = term?.kind === 'quantity' ? term.quantity.value : 0;
+    const isTo = before?.kind === 'word' && before.word === 'to';
+    return isTo && this.#topics.has('work') && value < THICKEST_DRAWN_MM;
+  }
+
+  /** `22 wide`, beside a measure with its unit; not `3 wide bands`. */
+  #isFollowedByMeasure(at: number): boolean {
+    const [after, next] = [this.#terms[at + 1], this.#terms[at + 2]];
+    if (after?.kind !== 'word' || !/^(?:wide|thick|high|tall|deep)$/.test(after.word)) return false;
+    const isNoun = next?.kind === 'word' && /s$/.test(next.word);
+    return !isNoun && this.#terms.some((term) => term.kind === 'quantity' && isLength(term.quantity));
   }
 
   // A number such as 925 names the metal beside it. A fineness that no alloy has is reported, not ignored.
@@ -263,7 +311,7 @@ class Sorter {
       isLong &&
       !Number.isInteger(value) &&
       value < THICKEST_MM &&
-      this.#topics.size === 0 &&
+      [...this.#topics].every((topic) => topic === 'disc' || topic === 'washer') &&
       this.#scales.length === 0
     );
   }
@@ -272,7 +320,10 @@ class Sorter {
     const term = this.#terms[at] as Term;
     const words = this.#wordsFrom(at);
     const found = phraseAt(words, vocabularyOf(this.#basis.alloys));
-    const unit = this.#hasTo ? askUnit(word) : null;
+    // In 1.2 mm: not inches.
+    const next = this.#terms[at + 1]?.kind;
+    const isIn = word === 'in' && (next === 'quantity' || next === 'gauge');
+    const unit = this.#hasTo && !isIn ? askUnit(word) : null;
     if (!unit && !found && this.#qualifies(term, word)) return 1;
     if (word === 'd' && this.#isScaled()) {
       this.#form = 'd';
@@ -283,13 +334,15 @@ class Sorter {
     if (unit && !(found && found.length > 1)) {
       this.#target = unit;
       // How many grams in an ounce means one ounce, in grams.
-      if (this.#asked && this.#quantities.length === 0) this.#askOne(term, unit, this.#asked);
+      if (this.#asked && this.#quantities.length === 0 && this.#sizes.length === 0)
+        this.#askOne(term, unit, this.#asked);
       this.#understand(term);
       return 1;
     }
     const bare = found ? null : askUnit(word);
     if (bare && !this.#hasTo) {
       this.#asked = bare;
+      if (this.#isAskedOf(at, bare)) this.#target = bare;
       this.#understand(term);
       return 1;
     }
@@ -301,6 +354,13 @@ class Sorter {
     if (found.concept.kind !== 'filler') this.#understand(place);
     this.#apply(found.concept, place);
     return found.length;
+  }
+
+  /** Ounces in 250 g: the unit of the answer stands before the measure. */
+  #isAskedOf(at: number, { dimensions }: AskUnit): boolean {
+    const [link, measure] = [this.#terms[at + 1], this.#terms[at + 2]];
+    const isLinked = link?.kind === 'word' && /^(?:in|is|are|for)$/.test(link.word);
+    return isLinked && measure?.kind === 'quantity' && sameDimensions(measure.quantity.dimensions, dimensions);
   }
 
   #askOne({ start, end }: Span, unit: AskUnit, wanted: AskUnit): void {
@@ -385,6 +445,10 @@ class Sorter {
       case 'range':
         this.#hasRange = true;
         return;
+      case 'change':
+        // Only a percentage changes an amount: a bare number beside it would be a count.
+        if (!/%|\bpercent\b/i.test(this.#line)) this.#notUnderstood(place);
+        return;
       case 'no-ease':
         this.#noEase = true;
         return;
@@ -395,7 +459,8 @@ class Sorter {
 
   // The question is the length of the blank, so the measure beside the word is not that length.
   #rolesGiven() {
-    const isBent = (['ring', 'bangle', 'cuff', 'bezel'] as const).some((topic) => this.#topics.has(topic));
+    const isRing = this.#letter !== null || this.#scales.length > 0;
+    const isBent = isRing || (['ring', 'bangle', 'cuff', 'bezel'] as const).some((topic) => this.#topics.has(topic));
     const isWeighed = this.#masses.length > 0 && this.#sizes.length === 1;
     return this.#roles.filter(
       ({ word }) => !((isBent || isWeighed) && /^(?:lengths?|long)$/.test(word)) && !(isWeighed && word === 'wire'),
@@ -497,13 +562,19 @@ function formOf(before: SectionForm | null, named: SectionForm): SectionForm {
 // A measuring word belongs to the measure before it, unless that one has a word already, or stands farther off than the
 // one after; then to the one after.
 function giveRoles(line: string, sizes: readonly AskSize[], roles: readonly GivenRole[]): void {
-  const isBeside = (from: number, to: number) => !/[a-z\d]/i.test(line.slice(from, to).replace(FILLED, ''));
-  for (const { role, after, start, end } of roles) {
+  const isBeside = (from: number, to: number) => !/[a-z\d,;]/i.test(line.slice(from, to).replace(FILLED, ''));
+  // 2.5 mm is the diameter of the wire: the word wire takes what is left.
+  for (const { role, after, start, end } of [
+    ...roles.filter((each) => each.role !== 'wire'),
+    ...roles.filter((each) => each.role === 'wire'),
+  ]) {
     const fits = (size: AskSize | undefined) => size?.role === null && !(role === 'long' && size.gauge);
     const [before, next] = [sizes[after - 1], sizes[after]];
     // The kerf is the smaller of the measures beside its word.
     const isKerf = role === 'kerf' && (next?.mm ?? Infinity) < (before?.mm ?? Infinity);
     const isOfOne = role !== 'wire' && role !== 'long';
+    // 2 ft of wire: the length, not the thickness.
+    if (role === 'wire' && before && /^\s*of\s*$/i.test(line.slice(before.end, start)) && sizes.length > 1) continue;
     const isNearer = isOfOne && before && next && !isBeside(before.end, start) && isBeside(end, next.start);
     const isNextFirst = role === 'about' || isKerf || before?.crossed || isNearer;
     const size = (isNextFirst ? [next, before] : [before, next]).find(fits);

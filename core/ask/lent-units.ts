@@ -57,4 +57,4 @@ export function lendMm(terms: readonly Term[], lent: Map<number, AskUnit>): bool
 }
 
 const OUTLINE_WORDS =
-  /^(bezels?|cabs?|cabochons?|stones?|ovals?|half|half-round|triang(?:le|ular)|rectangles?|cushions?|teardrops?|pears?|sheets?|strips?)$/;
+  /^(bezels?|cabs?|cabochons?|stones?|ovals?|half|half-round|triang(?:le|ular)|rectangles?|cushions?|teardrops?|pears?|sheets?|strips?|d|d-section|d-shape|bands?|rings?)$/;

@@ -103,6 +103,8 @@ export interface TopicAnswer {
   readonly figures: readonly Figure[];
   /** A sentence beside the figures: a caution or a hint. */
   readonly note?: string;
+  /** Topics whose words are part of this question. */
+  readonly topics?: readonly Topic[];
   /** The answer as a part of a piece, where there is one. */
   readonly part?: TakenPart | null;
 }

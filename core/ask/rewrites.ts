@@ -1,4 +1,5 @@
 // Wordings that say the same as a plainer one, rewritten before the line is read. Terms keep their order.
+import { withoutAbbreviations } from './abbreviations.ts';
 
 const numberWords: Readonly<Record<string, number>> = {
   two: 2, three: 3, four: 4, five: 5, six: 6, seven: 7, eight: 8, nine: 9, ten: 10, eleven: 11, twelve: 12, thirteen: 13,
@@ -8,7 +9,13 @@ const numberWords: Readonly<Record<string, number>> = {
 const NUMBER_WORDS = Object.keys(numberWords).join('|');
 const UNIT = '(?:mm|cm|m|in|inch|inches|ft|foot|feet|g|grams?|kg|oz|ozt|ounces?|troy|dwt|gauge|ga|k|kt|ct|karat|carat)';
 const AREA_UNIT = '(?:mm|cm|in|inch|inches)';
-const fractions: Readonly<Record<string, string>> = { half: '1/2', quarter: '1/4', third: '1/3', eighth: '1/8' };
+const fractions: Readonly<Record<string, string>> = {
+  half: '1/2',
+  quarter: '1/4',
+  third: '1/3',
+  eighth: '1/8',
+  sixteenth: '1/16',
+};
 const METALS: Readonly<Record<string, string>> = { pt: 'platinum', pd: 'palladium', ag: 'silver', au: 'gold' };
 
 type Rewrite = readonly [pattern: RegExp, by: string | ((found: string, ...groups: string[]) => string)];
@@ -25,7 +32,7 @@ const withMm = (size: string) => (/[a-z]/i.test(size) ? size : `${size} mm`);
 const rewrites: readonly Rewrite[] = [
   // Numbers alone are arithmetic, where x multiplies.
   [/^[\d\s.+*/×x()-]+$/gi, (sum) => sum.replace(/[x×]/gi, '*')],
-  // Three and a half grams twelve times.
+  // A count times a weight: 12 x 3.5 g.
   [
     new RegExp(`^=? ?(${NUMBER}) ?[x×*] ?(${NUMBER}) ?(g|grams?|kg|dwt|ozt)$`, 'i'),
     (_, times = '', each = '', unit = '') => `${product(times, each)} ${unit} in ${unit}`,
@@ -39,6 +46,107 @@ const rewrites: readonly Rewrite[] = [
     (_, share = '', of = '', unit = '') => `${product(String(Number(share) / 100), of)} ${unit} in ${unit}`,
   ],
   [/\b(?:a|one) hundred\b/gi, '100'],
+  // 4.5 in 16 ga is a ratio, not inches.
+  [/\b(aspect ratio|ratio|ar)(?: of| is| =|:)? ?(\d+(?:\.\d+)?) (?:in|with|for|on|of) (?=\d)/gi, '$1 $2 with '],
+  [/\b(?:what(?:'s| is) the )?difference (?:in [a-z]+ )?between (.+?) and (.+)$/gi, '$1 vs $2'],
+  // A cut-off end of wire melts to a granule.
+  [
+    /^(?=.*\b(?:granules?|balls?)\b)(.*\bfrom )(?:an? )?([\d.]+ ?mm) (?:bits?|chips?|clippings?|pallions?|offcuts?|scraps?|pieces?|lengths?|snippets?) of\b/gi,
+    '$1$2 of',
+  ],
+  [new RegExp(`\\bcuff (?:strip |blank )?(${LENGTH}) long\\b(?!.*\\bwide\\b)`, 'gi'), 'cuff from $1 blank'],
+  // A flat blank of a cuff: 6 x 1 inch 18 ga.
+  [
+    /^(?!.*\b(?:inside|id|wrist|around|gap|opening|from)\b)(.*)\bcuff\b(?=.*\d ?(?:in|inch|"|mm|cm)? ?[x×] ?[\d.]+ ?(?:in|inch|"|mm|cm).*\d ?(?:ga|gauge|swg|awg)\b)/gi,
+    '$1sheet',
+  ],
+  // The wire is asked for: the next measure is not that of the wire.
+  [/\b(how much|more|length of|amount of|what length of) wire (?=(?:to|do|for|is|will|would|needed|goes)\b)/gi, '$1 '],
+  [/\boval ((?:[a-z\d]+ ){1,3})wire\b/gi, '$1oval wire'],
+  [/\b(bangle|bracelet|cuff) sizes?\b/gi, '$1'],
+  [/^(?!.*\bchain\b)(.*\d+) links\b/gi, '$1 jump rings'],
+  [
+    /([x×] ?\d+) in (?=(?:sterling|silver|fine|copper|brass|bronze|gold|steel|platinum|\d+k|\d+ct|9\d\d)\b)/gi,
+    '$1 pieces ',
+  ],
+  // A low dome is a half-round section, not a dome.
+  [/\blow dome\b/gi, ''],
+  [/\b(\d+) of size\b/gi, '$1 rings size'],
+  [/\b(size|sizes|us|iso|eu|jp|japanese) (\d[\d.]*) in (?=\d)/gi, '$1 $2 '],
+  [/^(?=.*\b(?:sizes?|us|uk|iso|eu|jp|japanese)\b)(.*\d) in (?=\d[\d.]* ?(?:mm|ga|gauge|swg)\b)/gi, '$1 '],
+  [
+    new RegExp(
+      `^([\\d.]+ ?mm) of (${THIN})(?: wire)?,? (?:is |when )?(?:melted|melts|balled|balls|makes|gives).*\\b(ball|granule|sphere)\\b.*$`,
+      'gi',
+    ),
+    '$3 from $1 of $2',
+  ],
+  [/\bwhat size (?=(?:ball|granule|sphere|disc|dome|blank)\b)/gi, 'what '],
+  [
+    new RegExp(`^make (${NUMBER}) ?[x×] ?(${NUMBER}) ?[x×] ?(${NUMBER}) ?mm (?:from|out of) (${THIN}.*)$`, 'gi'),
+    'forge $4 to $1 x $2 mm, need $3 mm',
+  ],
+  [/\bthousandths?(?: of an? inch)?\b/gi, 'thou'],
+  [new RegExp(`\\b(?:per|of a|for a) (?:square|sq\\.?) (${AREA_UNIT})\\b`, 'gi'), '1 $1 x 1 $1 sheet'],
+  [/^(ounces?|oz|ozt|dwt) per (.+)$/gi, 'weight per $2 in $1'],
+  [
+    /\bresiz(?:e|ed|ing)\b(?: an?)?(?: (?:ring|band))?(?: from)?(?: (?:size|us|uk))? ([a-z\d][\d./½¼¾ ]*?)(?: up| down)? to (?:(?:size|us|uk) )?([a-z\d][\d./½¼¾]*)\b/gi,
+    'difference inside circumference size $1 vs size $2',
+  ],
+  [/^(how much longer\b.*\bsize\b(?!.*\d ?(?:mm|ga|gauge)\b).*)$/gi, 'circumference $1'],
+  [
+    /\b(?:price|value|cost|worth) (?:per|of an?|of one|of 1|for an?|an?) (gram|g|oz|ozt|ounce|dwt|kg|kilo)\b(?: of| for)? (?=[\da-z])/gi,
+    'value of 1 $1 ',
+  ],
+  [/^rings (?=(?:of .*\b(?:id|inside) )?from\b)(?=.*\b(?:id|inside)\b)/gi, 'jump rings '],
+  [/^(?=.*\b(?:washer|tube|tubing)\b)(.*?)\b(\d+(?:\.\d+)?)\/(\d+(?:\.\d+)?) ?mm\b/gi, '$1$2 mm outside $3 mm inside'],
+  [/^what size in (uk|us|iso|eu) (?:is|for) (.+?)\??$/gi, '$2 in $1'],
+  [
+    /^(?!.*\bjump\b)(?=.*\b(?:wire|ga|gauge|swg)\b)(?=.*\b(?:id|od|inside|outside|mandrel|inner)\b)(.*\b(?:how many|\d{2,}) )rings\b/gi,
+    '$1jump rings',
+  ],
+  [new RegExp(`^([\\d.]+ ?mm) of (${THIN})(?: wire)?,? (ball|granule|sphere)\\b.*$`, 'gi'), '$3 from $1 of $2'],
+  [/\bspring\b(?=.*\bturns?\b)/gi, 'wrap'],
+  [/^(?=.*\d ?g ?(?:\/|per) ?(?:m|mm|cm|ft|in|100|foot|inch|met(?:re|er))\b)(.*)\bwhat size\b/gi, '$1what stock'],
+  [/\bdiscs? with an? hole\b/gi, 'washer'],
+  [/^(?!how many)(.*\bjump rings?\b.*) per (ounce|oz|ozt|gram|g|kg)\b/gi, '$1 from 1 $2'],
+  [
+    /^(?=.*\b(?:bangles?|cuffs?|bezels?|stone|cab|hoops?|chain)\b)(.*\d{2,}) in (?=\d[\d.]* ?(?:mm|ga|gauge|swg)\b)/gi,
+    '$1 ',
+  ],
+  [/\bthin[- ]wall(?:ed)?\b/gi, ''],
+  [/\b(how many) per (ft|foot|metre|meter|m|inch|in|cm)\b/gi, '$1 from 1 $2'],
+  [/^(?=.*\blinks?\b)(.*)\b(?:bracelet|necklace)\b/gi, '$1chain'],
+  [
+    /\bstrip to (?:go|fit|wrap|bend) (?:a?round) (?:an? )?(.*?) (?:disc|disk|circle|stone|cab)\b/gi,
+    'bezel for $1 round',
+  ],
+  // A count at the end: wire x 10.
+  [
+    new RegExp(`\\b((?!(?:mm|cm|in|inch|inches|ft)\\b)[a-z]{2,}) [x×] ?(\\d+)\\b(?! ?(?:${UNIT}\\b|[x×.\\d/"]))`, 'gi'),
+    '$1 $2 pieces',
+  ],
+  [/\b(granule|ball) size (?:from |for |of )?(?=\d.* of )/gi, '$1 from '],
+  [
+    new RegExp(`^(?:i )?need (${LENGTH}) of (${THIN})(?: round)?(?: wire)? from (${THIN})(?: round)?(?: wire)?$`, 'gi'),
+    (_, long = '', to = '', from = '') => `draw ${withMm(from)} round to ${withMm(to)} round, need ${long}`,
+  ],
+  // Weighed dry and in water.
+  [
+    new RegExp(
+      `^.*\\b(?:specific gravity|sg|density)\\b.*?(${NUMBER} ?g)(?:rams?)?\\b.*?\\b(${NUMBER} ?g)(?:rams?)?\\b.*\\b(?:wet|water|submerged)\\b.*$`,
+      'gi',
+    ),
+    'density $1 and $2 in water',
+  ],
+  // A square of sheet: 2 inch square of 24 ga.
+  [
+    new RegExp(
+      `^(?!.*\\b(?:wire|bar|rod|tube|tubing)\\b)(?=.*\\b(?:ga|gauge|swg|awg|thick|sheet)\\b)(.*?\\b)(${LENGTH}) squares?\\b`,
+      'gi',
+    ),
+    '$1$2 x $2 sheet',
+  ],
   [
     new RegExp(`^.*\\bsnippets? of (${THIN}) (?:round )?wire\\b.*?\\bfor (?:an? )?(${NUMBER} ?mm) granules?\\b`, 'i'),
     'granule $2 from $1 wire',
@@ -49,15 +157,14 @@ const rewrites: readonly Rewrite[] = [
   [/\bd[ -](section|shape)\b/gi, 'd-$1'],
   // Half inch disc.
   [
-    /^(half|quarter|third|eighth)[ -](?=(?:in|inch|ounce|oz|ozt)\b)/gi,
+    /^(half|quarter|third|eighth|sixteenth)[ -](?=(?:in|inch|ounce|oz|ozt)\b)/gi,
     (_, word = '') => `${fractions[word.toLowerCase()] ?? word} `,
   ],
-  [/\b(?:999(?:\.9)?|pure|24k) (silver|gold)(?= (?:is needed |do i need )?to add\b)/gi, 'fine $1'],
   // A bare number beside another scale is a US size.
   [/\bsize (\d\d?(?:\.\d+| 1\/2)?) (?:ring )?(in|to) (uk|iso|eu|jp|japanese)\b/gi, 'size us $1 $2 $3'],
   [/^(\d+) ?(?:ga|gauge) to (\d+) ?(?:ga|gauge)\b(?!.*\b(?:draw|drawn|long|length)\b)/gi, '$1 gauge vs $2 gauge'],
   [/^what(?:'s| is)? (?:weighs more|heavier|lighter)[:,]? /gi, ''],
-  [/\bweight in (?=(?:grams?|g|oz|ozt|dwt|kg)\b)/gi, 'in '],
+  [/\bweigh(?:t|s)? in (?=(?:grams?|g|oz|ozt|ounces?|dwt|kg|troy)\b)/gi, 'in '],
   [/(?:\b1\/2|½)[ -]?round\b/gi, 'half round'],
   // What is 1.02 mm in gauge.
   [
@@ -118,7 +225,7 @@ const rewrites: readonly Rewrite[] = [
   [/\b(\d+) (?:pieces (?:of )?)?hoops\b/gi, '$1 rings hoop'],
   [/^(?!.*\brings\b)(.*\bhoops?\b.*)\bpair\b/gi, '2 rings $1'],
   [/\b(us|uk|iso|eu|japanese) (?:size )?equivalent (?:of|to|for) (.+)$/gi, '$2 in $1'],
-  [/\b(\d+) (bangles|cuffs)\b/gi, '$1 pieces $2'],
+  [/\b(\d+) (bangles|cuffs|bezels|domes|hinges|granules|balls)\b/gi, '$1 pieces $2'],
   [/\b((?:bangle|cuff)s?\b.*?[x×] ?[\d.]+ ?(?:mm|cm|in)) inside\b/gi, '$1'],
   [/\bdrawing\b(?=.*\d)/gi, 'draw'],
   // A chain of jump rings is one of links.
@@ -132,20 +239,25 @@ const rewrites: readonly Rewrite[] = [
     ),
     'density $1 and $2 in water',
   ],
+  // A fineness that the book has no alloy of is a number.
+  [/^(?!.*\d ?(?:mm|cm|m|in|inch|inches|ga|gauge|swg|awg)\b)(.*\b(?:500|8\d\d|90\d|916|94\d|97\d)) silver\b/gi, '$1'],
+  [/\b(?:fine|pure) (?:metal )?content\b/gi, 'content'],
+  [/\b(?:fine|pure) (?:metal )?(?=in \d)/gi, 'content '],
+  [/\b(?:999(?:\.9)?|24k) (silver|gold)\b(?=.*\d ?g)/gi, 'fine $1'],
   // Each metal of a melt with its weight: a plus between them.
-  [/(\bg(?:rams?)? (?:of )?[a-z\d]+(?: [a-z]+){0,2}) ?\+ ?(?=\d)/gi, '$1 and '],
+  [/(\bg(?:rams?)? (?:of )?[a-z\d]+(?: [a-z]+){0,2}?) ?(?:\+|plus\b) ?(?=\d)/gi, '$1 and '],
   [/\bhalf an? dozen\b/gi, '6'],
   [/\b(?:a|one) pair of\b/gi, '2 pieces of'],
   // 22-gauge, 6-inch.
   [new RegExp(`(\\d)-(?=${UNIT}\\b)`, 'gi'), '$1 '],
   // Fractions in words: seven and a quarter inches, three quarters of an inch, a half inch.
   [
-    new RegExp(`\\b(${NUMBER_WORDS}|one|\\d+) and an? (half|quarter|third|eighth)\\b`, 'gi'),
+    new RegExp(`\\b(${NUMBER_WORDS}|one|\\d+) and an? (half|quarter|third|eighth|sixteenth)\\b`, 'gi'),
     (_, whole = '', part = '') =>
       `${String(numberWords[whole.toLowerCase()] ?? (whole.toLowerCase() === 'one' ? 1 : whole))} ${fractions[part.toLowerCase()] ?? part}`,
   ],
   [
-    /\b(one|two|three|five|seven|an?)[ -](half|quarter|third|eighth)s?(?: of)?(?: an?)? (?=in\b|inch|mm|cm|ft|foot|oz|ounce)/gi,
+    /\b(one|two|three|five|seven|an?)[ -](half|quarter|third|eighth|sixteenth)s?(?: of)?(?: an?)? (?=in\b|inch|mm|cm|ft|foot|oz|ounce)/gi,
     (_, count = '', word = '') =>
       `${String(numberWords[count.toLowerCase()] ?? 1)}/${(fractions[word.toLowerCase()] ?? '').slice(2)} `,
   ],
@@ -166,6 +278,7 @@ const rewrites: readonly Rewrite[] = [
   [/\(([a-z][a-z ,-]*)\)/gi, ' $1 '],
   [/\bdegrees? (?=c\b|f\b|celsius|fahrenheit)/gi, ''],
   [/\b(?:a|one) (?=(?:foot|metre|meter|inch|yard) of\b)/gi, '1 '],
+  [/^(?:what|which) (us|uk|iso|eu|japanese) size (?:is|equals|=) (.+?)\??$/gi, '$2 in $1'],
   [/\b(?:what|which) (us|uk|iso|eu|japanese) size\b/gi, 'in $1'],
   [/\b(alumini?um) (1100|5052)\b/gi, 'a$2'],
   [/\bstainless(?: steel)? (304|316)\b/gi, 's$1'],
@@ -174,9 +287,12 @@ const rewrites: readonly Rewrite[] = [
   // Flat blanks of a cuff or a ring: three sides, nothing to bend yet.
   [/\bcuff (?=blanks?\b)|\bcuff(?=.*\blong\b.*\bwide\b)/gi, 'sheet '],
   [/\bring blank(?= [\d.]+(?: ?mm)? ?[x×] ?[\d.]+(?: ?mm)? ?[x×])/gi, 'sheet'],
-  [/\b(wrap(?:ped)?\b.*?)\b(?:around|round|on) (?=\d)/gi, '$1core '],
+  [/\b(wrap(?:ped)?\b.*?)\b(?:around|round|on) (?:an? )?(?=\d)(?!.*\bcore\b)/gi, '$1core '],
   [/\bround (?=blanks?\b)/gi, 'disc '],
-  [/\bbezel (?:strips?|wires?) (?=(?:for|round|around)\b)/gi, 'bezel '],
+  [
+    /\bbezel (?:strips?|wires?) (?=(?:for|round|around|lengths?|needed|to cut|[\d.]+ ?[x×] ?[\d.]+ (?:mm )?(?:oval|round|pear|cushion))\b)/gi,
+    'bezel ',
+  ],
   // An area: 100 cm², 2 square inches.
   [new RegExp(`(\\d[\\d.,/]*) ?(?:square|sq\\.?) (${AREA_UNIT})\\b`, 'gi'), '$1 $2 x 1 $2 sheet'],
   [new RegExp(`(\\d[\\d.,/]*) ?(${AREA_UNIT})(?:²|\\^?2\\b)`, 'gi'), '$1 $2 x 1 $2 sheet'],
@@ -184,51 +300,19 @@ const rewrites: readonly Rewrite[] = [
   [/\b(\d\d)g (?=(?:in|to|as) (?:mm|millimet|inch|in\b|thou))/gi, '$1 ga '],
   // Wax is weighed against water: as many grams of metal as its density.
   [/\bwax (?:model|pattern|ring|piece)\b/gi, 'wax'],
+  [/^(how many\b.*)\b(?:per|in each|from each|from every) (ft|foot|metre|meter|m|inch|in|cm)\b/gi, '$1 from 1 $2'],
   // Where the weight is asked for, 18g is a gauge.
   [/^(?=.*\bwe?igh)(.*\b\d\d)g\b(?!.*\d ?g\b)/gi, '$1 ga'],
   // $31 an ounce.
   [/([£$€¥] ?\d[\d.,]*) an? (?=oz|ounce|troy|g\b|gram|dwt|kg)/gi, '$1 per '],
   [/\b(in|to) [£$€¥] ?(?:per|\/|an?) /gi, '$1 per '],
-  // Alloying: what is there, and what it becomes.
-  [
-    /\b(?:how much |what )?(?:copper|alloy|master alloy|fine (?:silver|gold))(?: is)?(?: needed| do i need)?(?: to)? (?:add(?:ed)?(?: to)?|make|turn) (.+?) (?:from|out of) (\d.*)$/gi,
-    'alloy $2 to $1',
-  ],
-  [
-    /\b(?:how much |what )?(?:copper|alloy|master alloy|fine (?:silver|gold))(?: is)?(?: needed| do i need)?(?: to)? (?:add(?:ed)? to|add|turn) (\d.+?) (?:for|to make|to get|to reach|into) (.+)$/gi,
-    'alloy $1 to $2',
-  ],
-  [/^\s*(.+?) (?:from|out of) (\d.*?),? how much (?:copper|alloy|master alloy)(?: to add)?\s*$/gi, 'alloy $2 to $1'],
-  [/^\s*make (\d+ ?(?:k|kt|ct)\b.*|sterling.*) (?:from|out of) (\d.*)$/gi, 'alloy $2 to $1'],
-  [
-    /^\s*(?:turn|take|bring|raise|lower) (\d.+?) (?:into|up to|down to|to) (.+?),? how much (?:copper|alloy|master alloy|fine (?:silver|gold))(?: to add)?\s*$/gi,
-    'alloy $1 to $2',
-  ],
-  [
-    /^\s*add (?:copper|alloy|master alloy|fine (?:silver|gold)) to (\d.+?) (?:for|to make|to get|to reach) (.+)$/gi,
-    'alloy $1 to $2',
-  ],
-  [
-    /^\s*(?:how much |what )?(?:copper|alloy|master alloy|fine (?:silver|gold))?(?: is)?(?: needed| do i need)?(?: to(?: add to)?)? ?(?:make|making|for) (\d.*? ?g(?:rams?)?) (?:of )?(.+?) (?:from|out of|using|with) ([a-z\d][a-z\d ]*)$/gi,
-    'alloy altogether $1 $3 to $2',
-  ],
-  [
-    /^\s*(\d[\d.]* ?g(?:rams?)?) (?:of )?(.+?) (?:from|out of|using) ([a-z\d][a-z\d ]*?),? how much (?:copper|alloy|master alloy)(?: to add)?\s*$/gi,
-    'alloy altogether $1 $3 to $2',
-  ],
-  // Silver content of 75 g sterling.
-  [/\b(silver|gold|platinum|palladium|copper) content (?:of|in) /gi, (_, metal = '') => `${pure(metal)} in `],
 ];
 
 function product(times: string, each: string): string {
   return String(Math.round(Number(times) * Number(each) * 1e6) / 1e6);
 }
 
-function pure(metal: string): string {
-  return /silver|gold/i.test(metal) ? `fine ${metal}` : metal;
-}
-
-/** Numbers in words as numbers, and roundabout wordings as the plain question. */
+/** Short forms and number words written out, and longer wordings as the plain question. */
 export function normalised(line: string): string {
-  return rewrites.reduce((said, [pattern, by]) => said.replace(pattern, by as string), line);
+  return rewrites.reduce((said, [pattern, by]) => said.replace(pattern, by as string), withoutAbbreviations(line));
 }

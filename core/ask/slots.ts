@@ -59,6 +59,12 @@ export class Slots {
     return usual;
   }
 
+  /** Offers the other alloys that the word at a place of the line may mean. */
+  offerAlloysAt(start: number): void {
+    const named = this.question.alloys.find((one) => one.start === start);
+    if (named) this.#offerAlloys(named);
+  }
+
   // A choice between alloys replaces the ambiguous word; a gold is chosen by its colour.
   #offerAlloys({ alloy, others, isPhrase, start, end }: NamedAlloy): void {
     if (this.assumptions.some(({ says }) => says === alloy.name)) return;
@@ -83,9 +89,18 @@ export class Slots {
     size.used = true;
     if (size.mm !== null) return given(label, size.mm, 'mm', 'as asked');
     const { number = 0, system: named = null } = size.gauge ?? {};
-    const system = named ?? this.question.systems[0] ?? this.#systemOf(form);
+    const system = named ?? this.#convertedFrom() ?? this.question.systems[0] ?? this.#systemOf(form);
     const source = `${gaugeText(number)} ga, ${gaugeSystemNames[system]} (${gaugeSystemSources[system]})`;
     return given(label, gaugeMm(system, number), 'mm', source);
+  }
+
+  /** 18 ga in swg: the gauge is of the other system. */
+  #convertedFrom(): GaugeSystem | null {
+    const [, goal] = /\b(?:in|to|as|into)\s+(swg|awg|b&s)\b/i.exec(this.question.line) ?? [];
+    if (!goal) return null;
+    const system = goal.toLowerCase() === 'swg' ? 'awg' : 'swg';
+    this.assume(`${gaugeSystemNames[system]} gauge`, []);
+    return system;
   }
 
   #systemOf(form: SectionForm): GaugeSystem {
@@ -109,7 +124,7 @@ export class Slots {
   /** The first unused size of a role. */
   take(role: Role, label: string): Figure | null {
     const size = this.question.sizes.find((each) => !each.used && each.role === role);
-    return size ? this.figure(size, label) : null;
+    return size ? this.figure(size, label, this.question.form ?? 'round') : null;
   }
 
   /** The next unused size without a role. */
@@ -186,10 +201,10 @@ export class Slots {
     return [...sizes, ...masses, ...numbers, ...others, ...alloys];
   }
 
-  /** The section of wire, strip, tube or sheet that the line names. */
-  section(): Stock {
+  /** The section of wire, strip, tube or sheet that the line names, or else the usual one. */
+  section(usual: SectionForm | null = null): Stock {
     const { question } = this;
-    const form = question.form ?? this.#formOf();
+    const form = question.form ?? usual ?? this.#formOf();
     switch (form) {
       case 'round': {
         const diameter =
@@ -216,7 +231,14 @@ export class Slots {
       case 'triangle':
       case 'oval': {
         const [width, height] = this.#two('width', 'height', 'wide', 'high', form);
-        return { section: { form, widthMm: width.value, heightMm: height.value }, sizes: [width, height] };
+        return {
+          section: {
+            form: this.#rounded(form, width.value, height.value),
+            widthMm: width.value,
+            heightMm: height.value,
+          },
+          sizes: [width, height],
+        };
       }
       case 'tube':
       case 'square-tube':
@@ -227,15 +249,35 @@ export class Slots {
     }
   }
 
+  /** A half-round is at most half as high as wide, a D-section at least. */
+  #rounded<Form extends SectionForm>(form: Form, width: number, height: number): Form | 'd' | 'half-round' {
+    const isHigh = height > width / 2;
+    if (form === 'half-round' && isHigh) {
+      this.assume('D-section: higher than half its width', []);
+      return 'd';
+    }
+    if (form === 'd' && !isHigh && height < width / 2) {
+      this.assume('half-round: lower than half its width', []);
+      return 'half-round';
+    }
+    return form;
+  }
+
   #formOf(): SectionForm {
     const crossed = this.question.sizes.filter((size) => !size.used && size.crossed).length >= 2;
     // Stones and blanks have such an outline; wire of it is named: oval wire.
-    if (crossed && this.question.shape === 'oval') return 'sheet';
-    if (crossed && this.question.sizes.filter(({ used }) => !used).length >= 3) {
+    if (crossed && (this.question.shape === 'oval' || this.question.shape === 'teardrop')) return 'sheet';
+    const free = this.question.sizes.filter(({ used }) => !used);
+    const [thinnest] = free.filter((size) => !size.crossed).map((size) => size.gauge ? 0 : (size.mm ?? 0)).sort((a, b) => a - b); // prettier-ignore
+    const isSheet = thinnest !== undefined && free.filter((size) => size.crossed).every(({ mm }) => (mm ?? 0) > Math.max(thinnest, THICKEST_SHEET_MM)); // prettier-ignore
+    if (crossed && free.length >= 3 && !isSheet) {
       this.assume('strip', [['sheet', 'sheet']]);
       return 'strip';
     }
-    if (crossed) {
+    // 2 x 120 mm: the diameter and the length of a wire.
+    const [a = 0, b = 0] = free.map(({ mm }) => mm ?? 0).toSorted((one, other) => one - other);
+    const isWire = free.length === 2 && b > WIRE_LENGTHS * a && a <= THICKEST_SHEET_MM;
+    if (crossed && !isWire) {
       this.assume('sheet', [['strip', 'strip']]);
       return 'sheet';
     }
@@ -259,6 +301,9 @@ export class Slots {
     if (wide && thin) return [wide, thin];
     const pair = !wide && !thin ? this.pair([first, second], true) : null;
     if (pair) return pair;
+    const isRounded = form === 'half-round' || form === 'd';
+    if (wide && !thin && isRounded && this.free().length < 2 && !this.free().some(({ mm }) => (mm ?? 0) < wide.value))
+      return this.#halfAsHigh(wide);
     const other = this.thin(thin ? first : second, form);
     if (!other)
       throw new NotEnough(`Give ${first} and ${second}, for example 6 x 1.2 mm.`, 'strip 6 x 1.2 mm sterling 100 mm');
@@ -267,17 +312,19 @@ export class Slots {
     const isSideEnough = form === 'triangle' && this.free().length < 2;
     const width = !isSideEnough && this.free().length > (this.question.topics.size > 0 ? 0 : 1) ? this.thin(first, form) : null; // prettier-ignore
     if (width) return [width, other];
-    if (form === 'half-round' || form === 'd') {
-      const height = computed('height, half of the width', other.value / 2, 'mm', `${inSum(other.value)} ÷ 2`, [other]);
-      this.assume('half as high as wide', []);
-      return [renamed(other, 'width'), height];
-    }
+    if (isRounded) return this.#halfAsHigh(other);
     if (form === 'triangle') {
       const height = computed('height of equal sides', (other.value * Math.sqrt(3)) / 2, 'mm', `${inSum(other.value)} × √3 ÷ 2`, [other]); // prettier-ignore
       this.assume('equal sides', []);
       return [renamed(other, 'width'), height];
     }
     throw new NotEnough(`Give ${first} and ${second}, for example 6 x 1.2 mm.`, 'strip 6 x 1.2 mm sterling 100 mm');
+  }
+
+  #halfAsHigh(width: Figure): [Figure, Figure] {
+    const height = computed('height, half of the width', width.value / 2, 'mm', `${inSum(width.value)} ÷ 2`, [width]);
+    this.assume('half as high as wide', []);
+    return [renamed(width, 'width'), height];
   }
 
   #tube(form: 'tube' | 'square-tube'): Stock {
@@ -314,6 +361,11 @@ export class Slots {
     return size ? this.figure(size, 'outside') : null;
   }
 }
+
+/** Wire is at least so many times as long as thick. */
+const WIRE_LENGTHS = 12;
+/** A crossed pair beside a gauge is a blank of sheet where both are above this. */
+const THICKEST_SHEET_MM = 6;
 
 // The rest of `18k white gold, nickel` after its karat: `white gold nickel`.
 function colourOf({ name }: Alloy): string {

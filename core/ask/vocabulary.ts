@@ -4,12 +4,13 @@ import type { GaugeSystem } from '../measure/gauge.ts';
 import type { RingSizeSystem } from '../measure/ring-size.ts';
 import type { Alloy } from '../metal/alloys.ts';
 import type { SectionForm } from '../stock/section.ts';
+import { fillerWords } from './filler-words.ts';
 
 /** What a question can be about. */
 export type Topic =
   | 'ring' | 'jump-ring' | 'bezel' | 'bangle' | 'cuff' | 'disc' | 'washer' | 'dome' | 'ball' | 'granule' | 'hinge' | 'twist'
   | 'chain' | 'value' | 'identify' | 'work' | 'density' | 'melting' | 'gauge' | 'aspect' | 'alloying' | 'wrap' | 'fineness'
-  | 'solid' | 'same-volume'; // prettier-ignore
+  | 'solid' | 'same-volume' | 'solder'; // prettier-ignore
 
 /** What a measure is the size of. */
 export type Role =
@@ -39,6 +40,8 @@ export type Concept =
   | { readonly kind: 'system'; readonly system: GaugeSystem }
   /** `in`, `to`: the goal follows. */
   | { readonly kind: 'to' }
+  /** `plus`, `less`: a percentage is put on or taken off. */
+  | { readonly kind: 'change' }
   | { readonly kind: 'no-ease' }
   | { readonly kind: 'range' }
   | { readonly kind: 'filler' };
@@ -47,7 +50,7 @@ const alloyWords: Readonly<Record<string, readonly string[]>> = {
   s304: ['stainless-304'], s316: ['stainless-316'], a1100: ['aluminium-1100'], a5052: ['aluminium-5052'],
   ge935: ['silver-935-ge'], ge960: ['silver-960-ge'],
   'sterling silver': ['silver-925'], sterling: ['silver-925'], 'fine silver': ['silver-999'], 'pure silver': ['silver-999'],
-  stg: ['silver-925'], 'stg silver': ['silver-925'],
+  ss: ['silver-925', 'stainless-304'], stg: ['silver-925'], 'stg silver': ['silver-925'],
   silver: ['silver-925', 'silver-999', 'silver-958'], britannia: ['silver-958'], 'britannia silver': ['silver-958'],
   'germanium silver': ['silver-935-ge', 'silver-960-ge'], 'tarnish resistant silver': ['silver-935-ge', 'silver-960-ge'],
   'fine gold': ['gold-24k'], 'pure gold': ['gold-24k'],
@@ -77,43 +80,38 @@ const formWords: Readonly<Record<string, SectionForm>> = {
   'patterned wire': 'strip',
   'gallery wire': 'strip', 'half-round': 'half-round', 'half round': 'half-round',
   'half-round wire': 'half-round', 'half round wire': 'half-round', 'd-section': 'd', 'd section': 'd', 'd-shape': 'd', 'd shape': 'd', 'd wire': 'd',
-  triangle: 'triangle', triangular: 'triangle', 'triangle wire': 'triangle', 'oval wire': 'oval', tube: 'tube', tubing: 'tube', 'round tube': 'tube',
+  triangle: 'triangle', triangular: 'triangle', 'triangle wire': 'triangle', 'triangular wire': 'triangle', area: 'sheet', 'oval wire': 'oval', tube: 'tube', tubing: 'tube', pipe: 'tube', foil: 'sheet', 'round tube': 'tube',
   'square tube': 'square-tube', 'square tubing': 'square-tube', sheet: 'sheet', plate: 'sheet',
 }; // prettier-ignore
 
 const topicWords: Readonly<Record<string, Topic>> = {
   ring: 'ring', 'ring band': 'ring', 'ring size': 'ring', band: 'ring', size: 'ring', 'finger size': 'ring', 'jump ring': 'jump-ring', 'jump-ring': 'jump-ring',
-  jumpring: 'jump-ring', jump: 'jump-ring', bezel: 'bezel', cabochon: 'bezel', cab: 'bezel', stone: 'bezel', bangle: 'bangle', bracelet: 'bangle', hoop: 'bangle', cuff: 'cuff', disc: 'disc', disk: 'disc',
+  jumpring: 'jump-ring', chainmail: 'jump-ring', chainmaille: 'jump-ring', maille: 'jump-ring', jump: 'jump-ring', bezel: 'bezel', cabochon: 'bezel', cab: 'bezel', stone: 'bezel', bangle: 'bangle', bracelet: 'bangle', hoop: 'bangle', cuff: 'cuff', disc: 'disc', disk: 'disc',
   circle: 'disc', washer: 'washer', dome: 'dome', domed: 'dome', hemisphere: 'dome', 'half sphere': 'dome', 'half ball': 'dome', ratio: 'aspect', ball: 'ball', 'balled end': 'ball', 'ball end': 'ball', balled: 'ball',
-  granule: 'granule', 'snippet length': 'granule', snippet: 'granule', sphere: 'ball', hinge: 'hinge', twist: 'twist', twisted: 'twist', chain: 'chain', 'link on': 'chain', value: 'value', worth: 'value', cost: 'value', price: 'value',
-  'what is this': 'identify', 'what wire': 'identify', 'what stock': 'identify', 'what metal': 'identify', 'in water': 'identify', 'under water': 'identify', 'in air': 'identify', 'what is': 'identify', 'which wire': 'identify', identify: 'identify', 'which stock': 'identify', forge: 'work', forged: 'work', roll: 'work', rolled: 'work',
-  draw: 'work', drawn: 'work', hammer: 'work', 'work down': 'work', density: 'density', dense: 'density', sg: 'density', 'specific gravity': 'density', melting: 'melting', 'melting point': 'melting', melt: 'melting', solidus: 'melting',
+  granule: 'granule', 'snippet length': 'granule', snippet: 'granule', pallion: 'granule', paillon: 'granule', sphere: 'ball', hinge: 'hinge', twist: 'twist', twisted: 'twist', twisting: 'twist', chain: 'chain', 'link on': 'chain', value: 'value', worth: 'value', cost: 'value', price: 'value', pay: 'value',
+  'what is this': 'identify', 'what wire': 'identify', 'what stock': 'identify', 'what metal': 'identify', 'which metal': 'identify', 'what alloy': 'identify', 'which alloy': 'identify', 'in water': 'identify', water: 'identify', 'under water': 'identify', 'in air': 'identify', 'what is': 'identify', 'which wire': 'identify', identify: 'identify', 'which stock': 'identify', forge: 'work', forged: 'work', roll: 'work', rolled: 'work',
+  draw: 'work', drawn: 'work', hammer: 'work', hammered: 'work', flatten: 'work', flattened: 'work', reduction: 'work', anneal: 'work', draws: 'work', 'work down': 'work', density: 'density', dense: 'density', sg: 'density', 'specific gravity': 'density', melting: 'melting', 'melting point': 'melting', melt: 'melting', solidus: 'melting',
   liquidus: 'melting', 'melting range': 'melting', gauge: 'gauge', gage: 'gauge', ga: 'gauge', 'what gauge': 'gauge', 'aspect ratio': 'aspect', aspect: 'aspect', ar: 'aspect',
   alloy: 'alloying', 'alloy up': 'alloying', 'alloy down': 'alloying', raise: 'alloying', lower: 'alloying', refine: 'alloying', wrap: 'wrap', wrapped: 'wrap', fineness: 'fineness', karat: 'fineness', 'parts per thousand': 'fineness',
-  cube: 'solid', ingot: 'solid', block: 'solid', slab: 'solid', cylinder: 'solid', 'weight in': 'same-volume', 'same piece in': 'same-volume', 'if cast in': 'same-volume', 'cast in': 'same-volume', wax: 'same-volume', 'would weigh in': 'same-volume', 'weigh in': 'same-volume',
+  solder: 'solder', 'flow point': 'melting', flow: 'melting', cube: 'solid', ingot: 'solid', block: 'solid', slab: 'solid', cylinder: 'solid', 'weight in': 'same-volume', 'same piece in': 'same-volume', 'same ring in': 'same-volume', 'same in': 'same-volume', 'if cast in': 'same-volume', 'cast in': 'same-volume', wax: 'same-volume', 'would weigh in': 'same-volume', 'weigh in': 'same-volume',
 }; // prettier-ignore
 
 const roleWords: Readonly<Record<string, Role>> = {
   inside: 'inside', 'inside diameter': 'inside', id: 'inside', inner: 'inside', 'inner diameter': 'inside', mandrel: 'inside', core: 'inside', bore: 'inside', hole: 'inside', internal: 'inside',
   outside: 'outside', 'outside diameter': 'outside', od: 'outside', outer: 'outside', 'outer diameter': 'outside', across: 'outside', diameter: 'outside', dia: 'outside', diam: 'outside',
-  around: 'around', circumference: 'around', 'inside circumference': 'around', perimeter: 'around', girth: 'around', wrist: 'around', wall: 'wall',
+  around: 'around', 'around inside': 'around', 'around the inside': 'around', 'round the inside': 'around', 'inside around': 'around', circumference: 'around', 'inside circumference': 'around', perimeter: 'around', girth: 'around', wrist: 'around', wall: 'wall',
   wide: 'wide', base: 'wide', width: 'wide', high: 'high', height: 'high', tall: 'high', deep: 'high', thick: 'thick', thickness: 'thick', long: 'long', length: 'long', lengths: 'long',
   wire: 'wire', opening: 'opening', open: 'opening', gap: 'opening', clearance: 'clearance', kerf: 'kerf', sawn: 'kerf', about: 'about', roughly: 'about', approx: 'about',
   pin: 'pin', trim: 'trim', pitch: 'pitch',
 }; // prettier-ignore
 
 const countedWords: Readonly<Record<string, CountedThing>> = {
-  piece: 'pieces', pcs: 'pieces', pc: 'pieces', off: 'pieces', times: 'pieces', strand: 'strands', ply: 'strands', knuckle: 'knuckles', link: 'links', rings: 'rings',
+  piece: 'pieces', 'ear wire': 'pieces', 'head pin': 'pieces', pcs: 'pieces', pc: 'pieces', off: 'pieces', times: 'pieces', strand: 'strands', ply: 'strands', knuckle: 'knuckles', link: 'links', rings: 'rings',
 }; // prettier-ignore
 
 const scaleWords: Readonly<Record<string, RingSizeSystem>> = {
   us: 'us', usa: 'us', american: 'us', uk: 'uk', british: 'uk', au: 'uk', australian: 'uk', iso: 'iso', eu: 'iso', european: 'iso', jp: 'jp', japan: 'jp', japanese: 'jp',
 }; // prettier-ignore
-
-const fillers =
-  'a an the of for how much many does do is are will would can i get need cut make want with and at on from please weigh weighs weight mass metal it its my me what which give tell be needed blank stock number no shape shaped equals equal material per ease allowance area fit fits there troy have has had coil some using use find calculate compute reckon work out these those this im we you our any by or if so then earring down up lost label also just exactly sample measures measured each that vs versus half sizes only every one heavy convert nearest closest made bar end finished scrap add temperature temp big should today longer now solid after pendant wedding signet stacking stackable engagement eternity brooch necklace charm simple finished total cast casting castings shank band plus together wt them equivalent altogether difference compare comparison mix mixed melted percent percentage waste wasted loss yield share shrinkage longer started ended air total side sides jewelry jewellery component reduction'.split(
-    ' ',
-  );
 
 const build = (own: ReadonlyMap<string, Alloy>): ReadonlyMap<string, Concept> => {
   const words = new Map<string, Concept>();
@@ -121,15 +119,12 @@ const build = (own: ReadonlyMap<string, Alloy>): ReadonlyMap<string, Concept> =>
     for (const [phrase, value] of Object.entries(table)) words.set(phrase, make(value));
   };
   for (const filler of [
-    ...fillers,
-    'head pin',
-    'ear wire',
+    ...fillerWords,
     'wire for',
     'wire to melt for',
     'wire to melt into',
     'wire to ball up for',
     'pins',
-    'ear wire',
     'earring',
     'in each',
     'wire needed for',
@@ -172,6 +167,7 @@ const build = (own: ReadonlyMap<string, Alloy>): ReadonlyMap<string, Concept> =>
     words.set(`white gold ${whitener}`, { kind: 'gold', colour: 'white', whitener });
     words.set(`${whitener} white gold`, { kind: 'gold', colour: 'white', whitener });
   }
+  for (const phrase of ['plus', 'minus', 'extra', 'less']) words.set(phrase, { kind: 'change' });
   for (const phrase of ['no ease', 'no allowance']) words.set(phrase, { kind: 'no-ease' });
   put({ awg: 'awg', 'b&s': 'awg', swg: 'swg' } as const, (system) => ({ kind: 'system', system }));
   for (const phrase of ['in', 'into', 'as', 'to']) words.set(phrase, { kind: 'to' });
@@ -217,7 +213,7 @@ export function nearestWord(word: string, vocabulary: ReadonlyMap<string, Concep
   const most = word.length < 5 ? 1 : 2;
   let nearest: { phrase: string; away: number } | null = null;
   for (const [phrase, { kind }] of vocabulary) {
-    if (kind === 'filler' || Math.abs(phrase.length - word.length) > most) continue;
+    if (kind === 'filler' || kind === 'change' || Math.abs(phrase.length - word.length) > most) continue;
     const away = distance(word.toLowerCase(), phrase);
     if (away <= most && away < (nearest?.away ?? Infinity)) nearest = { phrase, away };
   }

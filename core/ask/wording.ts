@@ -1,5 +1,6 @@
 // Lines of more than one question: a follow-up written out, ranges and comparisons as two lines.
 import type { Alloy } from '../metal/alloys.ts';
+import { comparedPhrases } from './compared-phrases.ts';
 import { otherCount, otherWords } from './follow-up-words.ts';
 import { gaugeWords } from './grammar.ts';
 import { askUnit, unitWords } from './units.ts';
@@ -13,7 +14,7 @@ const UNITS = [...unitWords, ...gaugeWords.keys(), 'k', 'karat']
 const NUMBER = '\\d+(?:[.,]\\d+)?(?:[ -]\\d+/\\d+|/\\d+)?';
 /** Where `to` says what stock becomes, or sizes are a run of their own. */
 const NO_RANGE =
-  /\b(?:forged?|roll(?:ed)?|drawn?|hammer(?:ed)?|work(?:ed)?|rings?|bands?|sizes?|alloy|raise|lower|refine|convert)\b/i;
+  /\b(?:forged?|roll(?:ed)?|drawn?|hammer(?:ed)?|work(?:ed)?|rings?|bands?|sizes?|iso|us|uk|eu|jp|japanese|alloy|raise|lower|refine|convert)\b/i;
 const RANGE = new RegExp(`(${NUMBER})\\s*(?:to|through|–|-)\\s*(${NUMBER})\\s*(${UNITS})(?![a-z])`, 'i');
 const OR = '(?:vs\\.?|versus|or|against|compared (?:to|with))';
 const VERSUS = new RegExp(`(${NUMBER})\\s*(${UNITS})?\\s+${OR}\\s+(${NUMBER})\\s*(${UNITS})(?![a-z])`, 'i');
@@ -37,33 +38,28 @@ export function alternativesOf(line: string, alloys: ReadonlyMap<string, Alloy>)
     const [found, first = '', second = '', unit = ''] = range;
     return both(line, range.index, found, [`${first} ${unit}`, `${second} ${unit}`]);
   }
-  return comparedAlloys(line, alloys);
+  return comparedInWords(line, alloys);
 }
 
 function both(line: string, at: number, found: string, labels: readonly string[]): readonly Alternative[] {
   return labels.map((label) => ({ label, line: line.slice(0, at) + label + line.slice(at + found.length) }));
 }
 
-/** `sterling vs fine silver 18 ga 100 mm`: the words on both sides name alloys. */
-function comparedAlloys(line: string, alloys: ReadonlyMap<string, Alloy>): readonly Alternative[] | null {
-  const found = new RegExp(`\\s+${OR}\\s+`, 'i').exec(line);
-  if (!found) return null;
-  const before = line.slice(0, found.index).split(/\s+/);
-  const after = line.slice(found.index + found[0].length).split(/\s+/);
-  const isAlloy = (words: readonly string[]) => {
-    const phrase = phraseAt(
-      words.map((word) => word.toLowerCase()),
-      vocabularyOf(alloys),
-    );
-    return phrase?.length === words.length && phrase.concept.kind === 'alloys';
-  };
-  const lengths = [3, 2, 1];
-  const first = lengths.find((length) => length <= before.length && isAlloy(before.slice(-length)));
-  const second = lengths.find((length) => length <= after.length && isAlloy(after.slice(0, length)));
-  if (first === undefined || second === undefined) return null;
-  const around = (words: readonly string[]) => [...before.slice(0, -first), ...words, ...after.slice(second)].join(' ');
-  const names = [before.slice(-first), after.slice(0, second)];
-  return names.map((words) => ({ label: words.join(' '), line: around(words) }));
+/** `18 gauge sterling or 18 gauge brass per foot`: the phrases on both sides say the same kind of thing. */
+function comparedInWords(line: string, alloys: ReadonlyMap<string, Alloy>): readonly Alternative[] | null {
+  const word = /\b(?:compare|comparison|difference|both|between|resiz\w+|longer|heavier|more)\b/i.test(line)
+    ? `(?:${OR}|and|to|with|than)`
+    : OR;
+  for (const found of line.matchAll(new RegExp(`\\s+${word}\\s+`, 'gi'))) {
+    const compared = comparedPhrases(line.slice(0, found.index), line.slice(found.index + found[0].length), alloys);
+    if (!compared) continue;
+    const [before, after] = compared.around;
+    return compared.phrases.map((phrase) => ({
+      label: phrase,
+      line: [before, phrase, after].filter(Boolean).join(' '),
+    }));
+  }
+  return null;
 }
 
 /**

@@ -1,14 +1,20 @@
 import { expect, test } from 'vitest';
 import { alloysWith } from '../metal/alloy.ts';
 import { ask, type AskBasis } from './ask.ts';
-import { freshExamples, laterExamples, paraphrasedExamples, writtenExamples } from './fixtures/written-examples.ts';
+import {
+  freshExamples,
+  laterExamples,
+  paraphrasedExamples,
+  spokenExamples,
+  writtenExamples,
+} from './fixtures/written-examples.ts';
 
 const prices = { Ag: '0.80 / g', Au: '64 / g' };
 const fix = { id: 1, at: '2026-01-02T12:00:00Z', on: '2026-01-02', currency: 'GBP', prices, source: 'typed' } as const;
 const basis: AskBasis = { alloys: alloysWith([]), fix };
 const MINOR_UNITS = 100;
 
-test.each([...writtenExamples, ...paraphrasedExamples, ...laterExamples, ...freshExamples])(
+test.each([...writtenExamples, ...paraphrasedExamples, ...laterExamples, ...freshExamples, ...spokenExamples])(
   '%s: %s',
   (_family, line, value, unit) => {
     const answer = ask(line, basis);

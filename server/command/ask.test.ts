@@ -21,7 +21,7 @@ describe('noon ask', () => {
   });
 
   test.each([
-    ['18 ga stirling 120 mm', '“stirling” is not known. Did you mean sterling?'],
+    ['18 ga stirlng 120 mm', '“stirlng” is not known. Did you mean sterling?'],
     ['18 ga sterling 120 mm 35 mm', /^“35 mm” would not be used in the answer/],
     ['18 ga sterling 120 mm zigzag', /^“zigzag” would not be used in the answer/],
     ['-5 mm sterling', /negative/],

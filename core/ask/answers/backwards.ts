@@ -7,6 +7,8 @@ import { massOf } from './round-wire.ts';
 export function isFromBlank({ question }: Slots): boolean {
   return (
     /\bfrom\b.*\bblank\b|\bblank\b.*\b(?:what|which) (?:ring )?size\b/i.test(question.line) ||
+    /^\s*[\d./ ]+\s*(?:mm|cm|in|")\s+(?:strip|blank|piece|length)\b.*\bring size\b/i.test(question.line) ||
+    /\b(?:what|which) (?:size )?ring\b.*\bfrom [\d./ ]+\s*(?:mm|cm|in|")\s+of\b/i.test(question.line) ||
     /^\s*[\d./ ]+\s*(?:mm|cm|in|")\s+of\b.*\bring\b/i.test(question.line)
   );
 }

@@ -24,6 +24,7 @@ import { massOf, roundPart } from './round-wire.ts';
 export function bangleAnswer(slots: Slots): TopicAnswer {
   const example = 'bangle 65 mm inside 3 mm';
   if (isFromBlank(slots)) {
+    if (slots.question.topics.has('cuff')) return cuffOfBlank(slots);
     const { inside: across, mass } = insideOfBlank(slots, 'bangle from a 214 mm blank, 3 mm thick');
     const how = `π × ${inSum(across.value)}`;
     return {
@@ -37,8 +38,10 @@ export function bangleAnswer(slots: Slots): TopicAnswer {
   const around = (oval && roundOval(...oval)) ?? slots.take('around', 'inside circumference') ?? wrist(slots);
   // 6 x 2 mm beside the inside: flat stock.
   const { sizes } = slots.question;
-  const isFlat = form === null && !oval && sizes.length > 2 && sizes.filter(({ crossed }) => crossed).length === 2;
-  const profile = isFlat || (form !== null && PROFILES.has(form)) ? slots.section() : null;
+  const isWide = sizes.some(({ role }) => role === 'wide');
+  const isFlat =
+    form === null && !oval && sizes.length > 2 && (isWide || sizes.filter(({ crossed }) => crossed).length === 2);
+  const profile = isFlat || (form !== null && PROFILES.has(form)) ? slots.section(isFlat ? 'strip' : null) : null;
   const thick =
     profile?.sizes.at(-1) ??
     slots.take('thick', 'thickness') ??
@@ -54,20 +57,11 @@ export function bangleAnswer(slots: Slots): TopicAnswer {
     slots.take('outside', 'inside diameter') ??
     slots.pair(['across', 'deep'])?.[0] ??
     slots.next('inside diameter');
+  if (!thick && around && opening && slots.free().length === 0) return thinCuff(slots, around, opening);
   if (!thick || (!inside && !around)) throw new NotEnough('Give the inside and the thickness of the metal.', example);
-  const closed =
-    around ??
-    (isRound ? renamed(typedInside, 'inside circumference') : null) ??
-    computed(
-      'inside circumference',
-      Math.PI * (inside?.value ?? 0),
-      'mm',
-      `π × ${inSum(inside?.value ?? 0)}`,
-      inside ? [inside] : [],
-    );
+  const closed = around ?? (isRound ? renamed(typedInside, 'inside circumference') : roundInside(inside));
   const isCuff = slots.question.topics.has('cuff') || opening !== null;
-  const gap = opening ?? given('opening', isCuff ? 25 : 0, 'mm', isCuff ? 'common practice' : 'closed');
-  if (isCuff && !opening) slots.assume('opening of 25 mm', [['30 mm', '30 mm opening']]);
+  const gap = opening ?? (isCuff ? usualOpening(slots) : given('opening', 0, 'mm', 'closed'));
   const how = `${inSum(closed.value)} + π × ${inSum(thick.value)}${gap.value ? ` − ${inSum(gap.value)}` : ''}`;
   const length = computed('length to cut', cuffLengthMm(closed.value, thick.value, gap.value), 'mm', how, [
     closed,
@@ -78,6 +72,44 @@ export function bangleAnswer(slots: Slots): TopicAnswer {
   const part = roundPart(slots, isCuff ? 'Cuff' : 'Bangle', thick, blank, 1);
   if (profile) return { figures: [length, closed, ...massOfSection(slots, length, profile)] };
   return { figures: [length, closed, ...massOf(slots, length, thick)], part };
+}
+
+function roundInside(inside: Figure | null): Figure {
+  const across = inside?.value ?? 0;
+  const how = `π × ${inSum(across)}`;
+  return computed('inside circumference', Math.PI * across, 'mm', how, inside ? [inside] : []);
+}
+
+function usualOpening(slots: Slots): Figure {
+  slots.assume('opening of 25 mm', [['30 mm', '30 mm opening']]);
+  return given('opening', 25, 'mm', 'common practice');
+}
+
+/** A cuff of metal so thin that its thickness does not count. */
+function thinCuff(slots: Slots, around: Figure, opening: Figure): TopicAnswer {
+  slots.assume('thin metal: add 3.1 × its thickness', []);
+  const how = `${inSum(around.value)} − ${inSum(opening.value)}`;
+  return { figures: [computed('length to cut', around.value - opening.value, 'mm', how, [around, opening]), around] };
+}
+
+/** The wrist that a strip for a cuff goes round. */
+function cuffOfBlank(slots: Slots): TopicAnswer {
+  const example = 'cuff from a 150 mm blank, 4 x 2 mm, gap 25 mm';
+  const gap = slots.take('opening', 'opening') ?? usualOpening(slots);
+  const [length] = slots.free().toSorted((a, b) => (b.mm ?? 0) - (a.mm ?? 0));
+  if (!length) throw new NotEnough('Give the length of the blank.', example);
+  const blank = slots.figure(length, 'length of the blank');
+  const isProfiled = slots.free().length > 1 || slots.question.form !== null;
+  const stock = slots.free().length > 0 ? slots.section(isProfiled ? 'strip' : 'round') : null;
+  const thick = stock?.sizes.at(-1);
+  if (!stock || !thick) throw new NotEnough('Give the thickness of the metal.', example);
+  const how = `${inSum(blank.value)} + ${inSum(gap.value)} − π × ${inSum(thick.value)}`;
+  const inside = computed('inside circumference', blank.value + gap.value - Math.PI * thick.value, 'mm', how, [
+    blank,
+    gap,
+    thick,
+  ]);
+  return { figures: [...massOfSection(slots, blank, stock), inside], topics: ['bangle'] };
 }
 
 function roundOval(across: Figure, deep: Figure): Figure {
@@ -140,8 +172,11 @@ export function chainAnswer(slots: Slots): TopicAnswer {
   if (pitch) return wovenChain(slots, pitch);
   const example = 'chain 45 cm links 5 mm inside 1 mm wire';
   const long = slots.take('long', 'length of chain');
-  const wire = slots.take('wire', 'wire') ?? slots.take('thick', 'wire') ?? slots.thin('wire', 'round');
-  const inside = slots.take('inside', 'inside of a link') ?? smallestOfTwo(slots, long !== null);
+  const oval = slots.question.shape === 'oval' ? slots.pair(['inside of a link', 'width inside']) : null;
+  // In 6 x 4 mm inside 0.8 mm the word belongs to the pair.
+  const afterPair = oval && slots.take('inside', 'wire');
+  const wire = slots.take('wire', 'wire') ?? slots.take('thick', 'wire') ?? afterPair ?? slots.thin('wire', 'round');
+  const inside = oval?.[0] ?? slots.take('inside', 'inside of a link') ?? smallestOfTwo(slots, long !== null);
   const length = long ?? slots.next('length of chain');
   if (!wire || !inside) throw new NotEnough('Give the length, the inside of a link and its wire.', example);
   const counted = slots.question.counts.links ?? (length ? null : slots.count('pieces'));
@@ -173,13 +208,15 @@ export function chainAnswer(slots: Slots): TopicAnswer {
     `${inSum(links.value)} × ${inSum(inside.value)} + 2 × ${inSum(wire.value)}`,
     [links, inside, wire],
   );
-  const each = computed(
-    'wire for one link',
-    ringOfCoilMm(inside.value, wire.value),
-    'mm',
-    `√((π × (${inSum(inside.value)} + ${inSum(wire.value)}))² + ${inSum(wire.value)}²)`,
-    [inside, wire],
-  );
+  const each =
+    (oval && ovalLink(oval, wire)) ??
+    computed(
+      'wire for one link',
+      ringOfCoilMm(inside.value, wire.value),
+      'mm',
+      `√((π × (${inSum(inside.value)} + ${inSum(wire.value)}))² + ${inSum(wire.value)}²)`,
+      [inside, wire],
+    );
   const all = computed(
     'wire for all links',
     links.value * each.value,
@@ -188,6 +225,17 @@ export function chainAnswer(slots: Slots): TopicAnswer {
     [links, each],
   );
   return { figures: [links, all, real, each, ...massOf(slots, all, wire)] };
+}
+
+function ovalLink([along, across]: readonly [Figure, Figure], wire: Figure): Figure {
+  const how = `ellipse of ${inSum(along.value + wire.value)} × ${inSum(across.value + wire.value)} through the middle of the wire (Ramanujan 1914)`; // prettier-ignore
+  return computed(
+    'wire for one link',
+    ellipsePerimeterMm(along.value + wire.value, across.value + wire.value),
+    'mm',
+    how,
+    [along, across, wire],
+  );
 }
 
 // One link of a mandrel: how long it is, and what it adds to a chain.

@@ -3,7 +3,7 @@ import { bezelHeightMm } from '../../blank/lengths/bezel-length.ts';
 import { TURN_OVER_MM } from '../../blank/lengths/bezel-length.ts';
 import { bezelLengthMm } from '../../blank/lengths/bezel-length.ts';
 import { ringsAround } from '../../blank/lengths/rings-around.ts';
-import { computed, type Figure, given, inSum } from '../../figure/figure.ts';
+import { computed, type Figure, given, inSum, renamed } from '../../figure/figure.ts';
 import { type Outline, perimeterMm } from '../../geometry/outline.ts';
 import type { TopicAnswer } from '../question.ts';
 import { NotEnough, type Slots } from '../slots.ts';
@@ -120,6 +120,19 @@ function outlineOf(slots: Slots, pair: readonly [Figure, Figure] | null, across:
         ]);
       return { shape: 'oval', lengthMm, widthMm };
   }
+}
+
+/** Circumference of a circle, an oval or another outline; null for any other question. */
+export function perimeterAnswer(slots: Slots): TopicAnswer | null {
+  const { line, topics, sizes, masses, shape, form } = slots.question;
+  const isOutline = shape !== null || topics.has('disc');
+  const isOnly = [...topics].every((topic) => topic === 'disc' || topic === 'identify');
+  if (!/\b(?:circumference|perimeter)\b/i.test(line) || !isOutline || !isOnly || masses.length > 0) return null;
+  if (sizes.length > 2 || (form !== null && form !== 'square' && form !== 'round')) return null;
+  for (const size of sizes) size.role = null;
+  const pair = slots.pair(['length', 'width']);
+  const around = outlineFigure(slots, pair, pair ? null : slots.next('diameter'));
+  return around && { figures: [renamed(around, 'circumference')], topics: ['disc', 'identify'] };
 }
 
 /** How many rings stand side by side round a girth. */

@@ -6,7 +6,7 @@ import { gaugeMm, gaugeRange, gaugeSystemNames, gaugeText } from '../../measure/
 import type { Alloy } from '../../metal/alloys.ts';
 import { hydrostaticDensity } from '../../metal/hydrostatic.ts';
 import { gaugeSystemOf } from '../../stock/gauged.ts';
-import { massPerLength } from '../../stock/section.ts';
+import { massPerLength, sectionArea } from '../../stock/section.ts';
 import type { TopicAnswer } from '../question.ts';
 import { NotEnough, type Slots } from '../slots.ts';
 import { dimension } from '../units.ts';
@@ -48,7 +48,8 @@ interface Candidate {
  * @throws NotEnough when the question has too few measures, or when nothing fits
  */
 export function identifyAnswer(slots: Slots): TopicAnswer {
-  const measured = [...inWater(slots), ...byLength(slots), ...bySize(slots)];
+  const ofVolume = byVolume(slots);
+  const measured = ofVolume ?? [...inWater(slots), ...byLength(slots), ...bySize(slots)];
   const isSized = measured.some(({ figure }) => figure.unit !== 'g/cm³');
   if (!measured.some(({ figure }) => figure.unit !== 'mm'))
     throw new NotEnough('Weigh a known length, and give both.', EXAMPLE);
@@ -76,6 +77,7 @@ export function identifyAnswer(slots: Slots): TopicAnswer {
     .sort((a, b) => b.share - a.share)
     .slice(0, MOST_ANSWERS);
   return {
+    topics: ['disc', 'work', 'density'],
     figures: ranked.map(({ name, share, misses }) =>
       computed(
         name,
@@ -105,6 +107,37 @@ function inWater(slots: Slots): Measured[] {
 export function densityInWaterAnswer(slots: Slots): TopicAnswer {
   const figures = inWater(slots).map(({ figure }) => figure);
   return { figures, note: 'A hollow or a stone set in metal is weighed with it.' };
+}
+
+/** The density of a weighed piece of known volume: three sides, a disc, or a length of a named section. */
+function byVolume(slots: Slots): Measured[] | null {
+  const { masses, sizes, form, topics, others } = slots.question;
+  const isDisc = topics.has('disc') && sizes.length === 2;
+  const isSection = form !== null && form !== 'round' && form !== 'sheet' && sizes.length > 1;
+  if (masses.length !== 1 || others.length > 0 || !(isDisc || isSection || sizes.length === 3)) return null;
+  const mass = slots.mass('weighed')?.value ?? NaN;
+  const mm3 = isDisc ? discMm3(slots) : isSection ? barMm3(slots) : product(slots);
+  const value = (mass * MM3_PER_CM3) / mm3;
+  const figure = given('density, weighed and measured', value, 'g/cm³', 'the scale and the caliper');
+  return [{ figure, sd: value * Math.hypot(DENSITY_SHARE, STOCK_SHARE), expected: (density) => density }];
+}
+
+const MM3_PER_CM3 = 1000;
+
+function product(slots: Slots): number {
+  return slots.question.sizes.reduce((mm3, size) => mm3 * slots.figure(size, 'side', 'sheet').value, 1);
+}
+
+function discMm3(slots: Slots): number {
+  const thick = slots.take('thick', 'thickness') ?? slots.thin('thickness', 'sheet');
+  const across = slots.take('outside', 'diameter') ?? slots.next('diameter');
+  return (Math.PI / 4) * (across?.value ?? NaN) ** 2 * (thick?.value ?? NaN);
+}
+
+function barMm3(slots: Slots): number {
+  const { section } = slots.section();
+  const length = slots.take('long', 'length') ?? slots.next('length');
+  return section.form === 'sheet' ? NaN : sectionArea(section).mm2 * (length?.value ?? NaN);
 }
 
 /** A weighed length, or a mass per length. */

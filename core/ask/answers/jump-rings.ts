@@ -10,6 +10,8 @@ import { massOf, roundPart } from './round-wire.ts';
 /** Wire for a number of jump rings, or the number of rings from a length, with their aspect ratio. */
 export function jumpRingAnswer(slots: Slots): TopicAnswer {
   const example = 'jump rings 5 mm inside 1 mm wire x 100';
+  const ofAspect = insideOfAspect(slots);
+  if (ofAspect) return ofAspect;
   const long = slots.take('long', 'length of wire');
   const kerf = slots.take('kerf', 'kerf') ?? given('kerf', 0, 'mm', 'cut with shears');
   const outside = slots.take('outside', 'outside diameter');
@@ -52,6 +54,19 @@ export function jumpRingAnswer(slots: Slots): TopicAnswer {
     part: roundPart(slots, 'Jump ring', wire, { rule: 'jump-ring', inside: typedSize(inside) }, count),
     ...note,
   };
+}
+
+/** The inside diameter of a ratio: `aspect ratio 4.5 with 16 ga`. */
+function insideOfAspect(slots: Slots): TopicAnswer | null {
+  const { topics, sizes, numbers } = slots.question;
+  const [size] = sizes;
+  if (!topics.has('aspect') || !size || sizes.length !== 1 || numbers.length !== 1) return null;
+  const ratio = slots.number() ?? NaN;
+  const wire = slots.figure(size, 'wire');
+  const asked = given('aspect ratio', ratio, '', 'as asked');
+  const how = `${inSum(ratio)} × ${inSum(wire.value)}`;
+  const inside = computed('inside diameter', ratio * wire.value, 'mm', how, [asked, wire]);
+  return { figures: [inside], ...aspectNote(ratio), topics: ['jump-ring', 'ring', 'gauge'] };
 }
 
 // The number of rings from a mass of wire.

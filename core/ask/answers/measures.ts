@@ -12,7 +12,7 @@ import { MM_PER_INCH } from '../../measure/length-units.ts';
 import { gaugeSystemOf } from '../../stock/gauged.ts';
 import type { AskSize, Question, TopicAnswer } from '../question.ts';
 import { NotEnough, type Slots } from '../slots.ts';
-import { type AskUnit, askUnit, dimension, type Dimensions, inUnit, sameDimensions } from '../units.ts';
+import { type AskUnit, askUnit, dimension, type Dimensions, inUnit, plain, sameDimensions } from '../units.ts';
 
 /** A gauge in mm and inches, or the gauge nearest to a measured size. */
 export function gaugeAnswer(slots: Slots): TopicAnswer {
@@ -75,8 +75,10 @@ export function conversionAnswer(slots: Slots): TopicAnswer {
   const quantity =
     quantities.find(
       ({ dimensions }) =>
-        target === null || sameDimensions(dimensions, target.dimensions) || isInverse(dimensions, target.dimensions),
-    ) ?? quantities[0];
+        target !== null && (sameDimensions(dimensions, target.dimensions) || isInverse(dimensions, target.dimensions)),
+    ) ??
+    quantities.find(({ dimensions }) => !sameDimensions(dimensions, plain)) ??
+    quantities[0];
   if (gauged && target && target.dimensions.length !== 1)
     throw new NotEnough(`A gauge is a thickness; ${target.symbol} measures something else.`, '18 ga in mm');
   if (!quantity) throw new NotEnough('Give a number with its unit.', '54 g in ozt');
@@ -98,8 +100,9 @@ export function conversionAnswer(slots: Slots): TopicAnswer {
       throw new NotEnough(`${target.symbol} measures something else.`, '54 g in ozt');
     return { figures: [converted(base, target)] };
   }
+  const isCounted = (slots.question.counts.pieces ?? 1) > 1;
   const own = quantity.unit?.symbol;
-  const units = wantedUnits(quantity.dimensions).filter((symbol) => symbol !== own);
+  const units = wantedUnits(quantity.dimensions).filter((symbol) => symbol !== own || isCounted);
   if (units.length === 0) return { figures: [base] };
   return {
     figures: units.flatMap((symbol) => {
@@ -165,6 +168,7 @@ export function isBareMeasure({ sizes, masses, others, numbers, topics, alloys, 
     topics.size === 0 &&
     alloys.length === 0 &&
     form === null &&
+    (sizes.length === 0 || masses.length === 0) &&
     sizes.length + masses.length + others.length + numbers.length > 0
   );
 }

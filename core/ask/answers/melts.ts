@@ -1,43 +1,25 @@
 // Sums of a melt: the fineness of metals melted together, and what was lost.
-import { computed, given, inSum } from '../../figure/figure.ts';
+import { computed, type Figure, given, inSum } from '../../figure/figure.ts';
+import { addToReach } from '../../metal/fineness.ts';
+import { mainMetal, type MeltMetal, meltMetals, type MeltQuestion } from '../melt-question.ts';
 import type { Question, TopicAnswer } from '../question.ts';
 import { NotEnough, type Slots } from '../slots.ts';
-import { isFineness, preciousOf } from './fineness-number.ts';
+import { FINEST } from './fineness-number.ts';
 
 const EXAMPLE = '12 g sterling and 8 g fine silver melted together';
+/** Topics whose words are part of a question about a melt. */
+const MELT_TOPICS = ['melting', 'alloying', 'fineness', 'value'] as const;
 const KARATS_PER_THOUSAND = 0.024;
 
-/** A metal of the melt: parts per thousand, and the word or number that names it. */
-interface Fineness {
-  readonly start: number;
-  readonly name: string;
-  readonly perThousand: number;
-  use(): void;
-}
-
-function finenessesOf({ alloys, numbers }: Question): Fineness[] {
-  return [
-    ...alloys.map((named): Fineness => ({
-      start: named.start,
-      name: named.alloy.name,
-      perThousand: named.alloy.fineness ?? 0,
-      use: () => (named.used = true),
-    })),
-    ...numbers
-      .filter(({ value }) => isFineness(value))
-      .map((amount): Fineness => ({
-        start: amount.start,
-        name: String(amount.value),
-        perThousand: amount.value,
-        use: () => (amount.used = true),
-      })),
-  ].sort((a, b) => a.start - b.start);
+/** The metals that stand after a weight; one before all weights is asked for. */
+function melted(question: Question): MeltMetal[] {
+  return meltMetals(question).filter(({ start }) => start > (question.masses[0]?.start ?? 0));
 }
 
 /** Whether a line gives two or more weights, each with its metal: `12 g 925 and 8 g 800`. */
 export function isMix(question: Question): boolean {
   const { masses, sizes } = question;
-  const finenesses = finenessesOf(question);
+  const finenesses = melted(question);
   return (
     masses.length > 1 &&
     sizes.length === 0 &&
@@ -48,14 +30,17 @@ export function isMix(question: Question): boolean {
 
 /** Fineness of metals melted together: precious metal and all weights are added up. */
 export function mixAnswer(slots: Slots): TopicAnswer {
-  const finenesses = finenessesOf(slots.question);
-  const metals = new Set(slots.question.alloys.filter(({ alloy }) => alloy.fineness !== null).map(({ alloy }) => preciousOf(alloy.composition))); // prettier-ignore
+  const finenesses = melted(slots.question);
+  for (const one of meltMetals(slots.question)) one.use();
+  const metals = new Set(
+    finenesses.filter(({ perThousand, composition }) => perThousand !== null && composition).map(mainMetal),
+  );
   if (metals.size > 1) throw new NotEnough('Name alloys of one precious metal.', EXAMPLE);
   const parts = finenesses.map((one) => {
     one.use();
     const mass = slots.mass(one.name);
     if (!mass) throw new NotEnough('Give the weight of each metal.', EXAMPLE);
-    return { mass, fineness: given(`fineness of ${one.name}`, one.perThousand, '‰', 'nominal') };
+    return { mass, fineness: given(`fineness of ${one.name}`, one.perThousand ?? 0, '‰', 'nominal') };
   });
   const total = computed(
     'the whole melt',
@@ -73,7 +58,7 @@ export function mixAnswer(slots: Slots): TopicAnswer {
   const karat = computed('karat', fineness.value * KARATS_PER_THOUSAND, 'k', `${inSum(fineness.value)} × 24 ÷ 1000`, [
     fineness,
   ]);
-  return { figures: metals.has('Au') ? [fineness, karat, total] : [fineness, total] };
+  return { figures: metals.has('Au') ? [fineness, karat, total] : [fineness, total], topics: MELT_TOPICS };
 }
 
 const LOSS = /\b(?:waste|wasted|loss|lost|scrap|shrinkage)\b/i;
@@ -94,4 +79,58 @@ export function shareAnswer(slots: Slots): TopicAnswer {
   const lost = computed('difference', large.value - small.value, 'g', `${inSum(large.value)} − ${inSum(small.value)}`, [large, small]); // prettier-ignore
   const lostShare = computed('difference in percent', (lost.value / large.value) * 100, '%', `${inSum(lost.value)} ÷ ${inSum(large.value)} × 100`, [lost, large]); // prettier-ignore
   return { figures: LOSS.test(slots.question.line) ? [lostShare, lost, share] : [share, lostShare, lost] };
+}
+
+/** What brings a melt to another fineness, or what a whole melt takes; what a mass of alloy holds. */
+export function meltAnswer(slots: Slots, asked: MeltQuestion): TopicAnswer {
+  const mass = slots.mass(asked.kind === 'content' ? 'alloy' : 'metal at hand');
+  if (!mass) throw new NotEnough('Give the weight.', EXAMPLE);
+  return asked.kind === 'content' ? contentOf(mass, asked) : alloyed(slots, mass, asked);
+}
+
+function contentOf(mass: Figure, { of, metal }: Extract<MeltQuestion, { kind: 'content' }>): TopicAnswer {
+  for (const one of [metal, ...of]) one.use();
+  const figures = of.flatMap((one) => {
+    const symbol = mainMetal(one) ?? 'fine metal';
+    const share = metal.composition ? (metal.composition[symbol] ?? 0) : (metal.perThousand ?? 0) / FINEST;
+    const part = given(
+      `${symbol} in ${metal.name}`,
+      share * 100,
+      '%',
+      metal.composition ? 'nominal composition' : 'as asked',
+    );
+    const how = `${inSum(mass.value)} × ${inSum(share * 100)} %`;
+    return [computed(`${symbol} in it`, mass.value * share, 'g', how, [mass, part]), part];
+  });
+  return { figures, topics: MELT_TOPICS };
+}
+
+function alloyed(slots: Slots, mass: Figure, asked: Extract<MeltQuestion, { kind: 'alloying' }>): TopicAnswer {
+  const { from, to, added, isTotal, asksTotal } = asked;
+  for (const one of [from, to, ...added]) one.use();
+  for (const one of [from, to]) if (one.isVague) slots.offerAlloysAt(one.start);
+  const [is, wanted] = [finenessOf(from), finenessOf(to)];
+  const note =
+    wanted < is ? 'Copper or master alloy without precious metal.' : 'Fine metal of 1000; use more of a lesser one.';
+  if (isTotal) return { figures: madeInTotal(mass, is, wanted), note, topics: MELT_TOPICS };
+  const { add, total } = addToReach(mass.value, is, wanted);
+  return { figures: asksTotal ? [total, add] : [add, total], note, topics: MELT_TOPICS };
+}
+
+/** What a whole melt takes of a metal, and what is added to it. */
+function madeInTotal(total: Figure, is: number, wanted: number): Figure[] {
+  const isBase = wanted <= is;
+  const share = isBase ? wanted / is : (FINEST - wanted) / (FINEST - is);
+  const how = isBase ? `${inSum(wanted)} ÷ ${inSum(is)}` : `(1000 − ${inSum(wanted)}) ÷ (1000 − ${inSum(is)})`;
+  if (!(share > 0 && share <= 1))
+    throw new NotEnough('That fineness cannot be reached.', '100 g fine silver to sterling');
+  const taken = computed('metal to take', total.value * share, 'g', `${inSum(total.value)} × ${how}`, [total]);
+  const what = isBase ? 'base metal to add' : 'fine metal to add';
+  const added = computed(what, total.value - taken.value, 'g', `${inSum(total.value)} − ${inSum(taken.value)}`, [total, taken]); // prettier-ignore
+  return [added, taken];
+}
+
+function finenessOf({ name, perThousand }: MeltMetal): number {
+  if (perThousand === null) throw new NotEnough(`${name} has no fineness.`, '100 g fine silver to sterling');
+  return perThousand;
 }

@@ -1,12 +1,11 @@
 // Answers about a metal: its value, density and melting range, and what to add to reach a fineness.
-import { computed, type Figure, given, inSum } from '../../figure/figure.ts';
+import { computed, given, inSum } from '../../figure/figure.ts';
 import { fahrenheit } from '../../measure/temperature.ts';
-import { addToReach } from '../../metal/fineness.ts';
 import { mixtureDensity } from '../../metal/mixture.ts';
 import { alloyPrice } from '../../metal/price-per-gram.ts';
-import type { Amount, Question, TopicAnswer } from '../question.ts';
+import type { TopicAnswer } from '../question.ts';
 import { NotEnough, type Slots } from '../slots.ts';
-import { FINEST, isFineness, preciousOf } from './fineness-number.ts';
+import { FINEST } from './fineness-number.ts';
 
 /** Value of the metal in a mass at the current metal prices. */
 export function valueAnswer(slots: Slots): TopicAnswer {
@@ -33,89 +32,6 @@ export function valueAnswer(slots: Slots): TopicAnswer {
     ],
     note: 'The value of the metal at current prices. A refiner pays less; a supplier charges more.',
   };
-}
-
-/** What to add to a melt to reach another fineness. */
-export function alloyingAnswer(slots: Slots): TopicAnswer {
-  const { alloys } = slots.question;
-  const example = '100 g fine silver to sterling';
-  const mass = slots.mass('metal in stock');
-  const [from, to] = [alloys.find(({ isGoal }) => !isGoal), alloys.find(({ isGoal }) => isGoal)];
-  for (const named of [from, to]) if (named) named.used = true;
-  const metals = [from, to].flatMap((named) => (named && named.alloy.fineness !== null ? [preciousOf(named.alloy.composition)] : [])); // prettier-ignore
-  if (from && to && new Set(metals).size > 1)
-    throw new NotEnough(`${from.alloy.name} does not become ${to.alloy.name}.`, example);
-  const is = from ? finenessOfAlloy(from.alloy) : slots.number();
-  const wanted = to ? finenessOfAlloy(to.alloy) : slots.number();
-  if (!mass || is === null || wanted === null)
-    throw new NotEnough('Give the weight, what it is and what it is to become.', example);
-  if (/\baltogether\b/i.test(slots.question.line)) return madeInTotal(mass, is, wanted);
-  const { what, add, total } = addToReach(mass.value, is, wanted);
-  return {
-    figures: [add, total],
-    note:
-      what === 'base'
-        ? 'Copper or master alloy without precious metal.'
-        : 'Fine metal of 1000; use more of a lesser one.',
-  };
-}
-
-/** What a whole melt takes of a metal, and what is added to it. */
-function madeInTotal(total: Figure, is: number, wanted: number): TopicAnswer {
-  const isBase = wanted <= is;
-  const share = isBase ? wanted / is : (FINEST - wanted) / (FINEST - is);
-  const how = isBase ? `${inSum(wanted)} ÷ ${inSum(is)}` : `(1000 − ${inSum(wanted)}) ÷ (1000 − ${inSum(is)})`;
-  if (!(share > 0 && share <= 1))
-    throw new NotEnough('That fineness cannot be reached.', '100 g fine silver to sterling');
-  const taken = computed('metal to take', total.value * share, 'g', `${inSum(total.value)} × ${how}`, [total]);
-  const what = isBase ? 'base metal to add' : 'fine metal to add';
-  const added = computed(what, total.value - taken.value, 'g', `${inSum(total.value)} − ${inSum(taken.value)}`, [total, taken]); // prettier-ignore
-  return {
-    figures: [added, taken],
-    note: isBase ? 'Copper or master alloy without precious metal.' : 'Fine metal of 1000; use more of a lesser one.',
-  };
-}
-
-/** Mass of one metal in a mass of an alloy. */
-export function contentAnswer(
-  slots: Slots,
-  of = slots.question.alloys.find(({ isGoal }) => !isGoal),
-  named = slots.question.alloys.find(({ isGoal }) => isGoal),
-): TopicAnswer {
-  const mass = slots.mass('alloy');
-  if (!of || !named || !mass)
-    throw new NotEnough('Give the metal, the weight and the alloy.', 'fine silver in 40 g sterling');
-  for (const one of [of, named]) one.used = true;
-  const [metal = ''] = Object.entries(of.alloy.composition).sort(([, a], [, b]) => b - a)[0] ?? [];
-  const share = named.alloy.composition[metal] ?? 0;
-  const part = given(`${metal} in ${named.alloy.name}`, share * 100, '%', 'nominal composition');
-  const how = `${inSum(mass.value)} × ${inSum(share * 100)} %`;
-  return { figures: [computed(`${metal} in it`, mass.value * share, 'g', how, [mass, part]), part] };
-}
-
-/** The fineness in `silver in 100 g of 800`: a metal, a weight, and a number after it; null for any other question. */
-export function perThousandAsked({ line, alloys, masses, numbers }: Question): Amount | null {
-  const [metal, mass, number] = [alloys[0], masses[0], numbers[0]];
-  if (!metal || !mass || !number || alloys.length + masses.length + numbers.length !== 3) return null;
-  const isInOrder = metal.end <= mass.start && mass.end <= number.start;
-  const isContent = isInOrder && /\bin\s*$/i.test(line.slice(0, mass.start)) && !/\bto\b/i.test(line);
-  return isContent && isFineness(number.value) ? number : null;
-}
-
-/** Mass of the metal in a mass of a fineness. */
-export function contentByNumber(slots: Slots, perThousand: Amount): TopicAnswer {
-  const mass = slots.mass('alloy');
-  if (!mass) throw new NotEnough('Give the weight.', 'fine silver in 40 g sterling');
-  perThousand.used = true;
-  for (const alloy of slots.question.alloys) alloy.used = true;
-  const fineness = given('fineness', perThousand.value, '‰', 'as asked');
-  const how = `${inSum(mass.value)} × ${inSum(perThousand.value)} ÷ 1000`;
-  return { figures: [computed('fine metal in it', (mass.value * perThousand.value) / FINEST, 'g', how, [mass, fineness]), fineness] }; // prettier-ignore
-}
-
-function finenessOfAlloy({ name, fineness }: { name: string; fineness: number | null }): number {
-  if (fineness === null) throw new NotEnough(`${name} has no fineness.`, '100 g fine silver to sterling');
-  return fineness;
 }
 
 /** Density of an alloy, and beside it the density of an ideal mixture of its metals. */
@@ -153,7 +69,9 @@ const KARATS = 24;
 export function finenessOrKarat(slots: Slots): TopicAnswer {
   const named = finenessAnswer(slots);
   if (named) return named;
-  const number = slots.number();
+  const typed = slots.number();
+  // 0.750 is a share of one.
+  const number = typed !== null && typed < 1 ? typed * FINEST : typed;
   if (number === null || !(number > 0 && number <= FINEST))
     throw new NotEnough('Give a fineness of 1 to 1000, or a karat of 1 to 24.', '585 in karat');
   const isKarat = number <= KARATS;

@@ -62,9 +62,11 @@ function insideOf(slots: Slots): Figure {
     const around = slots.take('around', 'inside circumference');
     if (around)
       return computed('inside diameter', around.value / Math.PI, 'mm', `${inSum(around.value)} ÷ π`, [around]);
-    const measured = inside ?? slots.next('inside diameter');
+    const measured = inside ?? slots.take('outside', 'inside diameter') ?? slots.next('inside diameter');
     if (!measured) throw new NotEnough('Give the ring size and its scale.', EXAMPLE);
-    return measured;
+    if (measured.value < WIDEST_FINGER_MM) return measured;
+    slots.assume(`${inSum(measured.value)} mm round the finger`, []);
+    return computed('inside diameter', measured.value / Math.PI, 'mm', `${inSum(measured.value)} ÷ π`, [measured]);
   }
   const fraction = inchFraction(slots);
   if (fraction) return fraction;
@@ -85,6 +87,9 @@ function insideOf(slots: Slots): Figure {
   if (!reading.ok) throw new NotEnough(reading.sentence, EXAMPLE);
   return given(`inside diameter of ${scaleNames[scale]} ${text}`, reading.value, 'mm', reading.source);
 }
+
+/** No finger is so thick: a longer measure goes round it. */
+const WIDEST_FINGER_MM = 35;
 
 // A size such as 5/8 is the inside diameter in inches: no ring scale has so small a size.
 function inchFraction(slots: Slots): Figure | null {

@@ -1,6 +1,6 @@
 // The mass of a piece in another metal, or of a casting from its wax: the volume stays, the density changes.
 import { computed, given, inSum } from '../../figure/figure.ts';
-import type { NamedAlloy, TopicAnswer } from '../question.ts';
+import type { NamedAlloy, Question, TopicAnswer } from '../question.ts';
 import { NotEnough, type Slots } from '../slots.ts';
 
 const EXAMPLE = '6 g sterling piece, weight in 18k yellow gold';
@@ -12,9 +12,8 @@ export function sameVolumeAnswer(slots: Slots): TopicAnswer {
   const { alloys, line } = slots.question;
   const mass = slots.mass('mass as it is');
   const isWax = /\bwax(?:es)?\b/i.test(line);
-  const [first, second] = alloys;
-  const to = isWax ? first : second?.isGoal === false && first?.isGoal ? first : second;
-  const from = isWax ? null : alloys.find((named) => named !== to);
+  const from = isWax ? null : sourceOf(slots.question);
+  const to = alloys.find((named) => named !== from);
   if (!mass || !to || (!isWax && !from)) throw new NotEnough('Give the weight and both metals.', EXAMPLE);
   const [was, becomes] = [
     from ? densityOf(slots, from) : given('density of wax', WAX_G_PER_CM3, 'g/cm³', 'about 1 (common practice)'),
@@ -27,6 +26,15 @@ export function sameVolumeAnswer(slots: Slots): TopicAnswer {
       computed(`mass in ${to.alloy.name}`, (mass.value * becomes.value) / was.value, 'g', how, [mass, was, becomes]),
     ],
   };
+}
+
+// The metal that does not stand after in or to; where both or neither do, the one beside the weight.
+function sourceOf({ line, alloys, masses }: Question): NamedAlloy | undefined {
+  const plain = alloys.filter(({ start }) => !/\b(?:in|to|into|as)\s+$/i.test(line.slice(0, start)));
+  if (plain.length === 1) return plain[0];
+  const at = masses[0]?.start ?? 0;
+  const away = ({ start, end }: NamedAlloy) => (start > at ? start - at : at - end);
+  return alloys.toSorted((a, b) => away(a) - away(b))[0];
 }
 
 /** Whether a weight and two metals ask for the same piece in another metal: no alloying leads from one to the other. */

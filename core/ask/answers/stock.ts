@@ -61,6 +61,20 @@ export function stripByMassAnswer(slots: Slots): TopicAnswer | null {
   return { figures: [...counted(one, slots.count('pieces') ?? 1), ...value] };
 }
 
+/** `thickness of 12 g copper 50 x 40 mm`: from the weight and two sides; null for any other question. */
+export function thicknessOfMass(slots: Slots): TopicAnswer | null {
+  const { line, sizes, masses } = slots.question;
+  if (!/\b(?:what|how) (?:thick|thickness|gauge)\b|\bthickness (?:of|for)\b/i.test(line)) return null;
+  if (masses.length !== 1 || sizes.length !== 2 || sizes.some(({ gauge }) => gauge)) return null;
+  const density = slots.density(slots.alloy());
+  const [a, b] = sizes.map((size) => slots.figure(size, 'side', 'sheet'));
+  const mass = slots.mass('mass');
+  if (!mass || !a || !b) return null;
+  const how = `${inSum(mass.value)} × 1000 ÷ (${inSum(a.value)} × ${inSum(b.value)} × ${inSum(density.value)})`;
+  const mm = (mass.value * 1000) / (a.value * b.value * density.value);
+  return { figures: [computed('thickness', mm, 'mm', how, [mass, a, b, density])], topics: ['gauge', 'identify'] };
+}
+
 /** The mass of the length that was asked for, then of a metre and a foot or an inch. */
 function perAsked(slots: Slots, perMetre: Figure): Figure[] {
   const per = (what: string, metres: number) =>
@@ -144,11 +158,17 @@ function sheetAnswer(
   if (!long) return { figures: [perDm2] };
   const { shape } = slots.question;
   const outline: Outline =
-    shape === 'oval' && width
-      ? { shape: 'oval', lengthMm: long.value, widthMm: width.value }
-      : { shape: 'rectangle', lengthMm: long.value, widthMm: width?.value ?? long.value };
+    shape === 'teardrop' && width
+      ? { shape: 'teardrop', lengthMm: long.value, diameterMm: width.value }
+      : shape === 'oval' && width
+        ? { shape: 'oval', lengthMm: long.value, widthMm: width.value }
+        : { shape: 'rectangle', lengthMm: long.value, widthMm: width?.value ?? long.value };
   if (!width) slots.assume('square blank', []);
-  const areaHow = `${outline.shape === 'oval' ? 'π/4 × ' : ''}${inSum(long.value)} × ${inSum(width?.value ?? long.value)}`;
+  const sides = `${inSum(long.value)} × ${inSum(width?.value ?? long.value)}`;
+  const areaHow =
+    outline.shape === 'teardrop'
+      ? `(arc of ${inSum(outline.diameterMm)} and two tangents, ${inSum(long.value)} long)`
+      : `${outline.shape === 'oval' ? 'π/4 × ' : ''}${sides}`;
   const one = computed(
     'mass',
     outlineAreaMm2(outline) * massPerArea(thickness.value, density.value),

@@ -16,6 +16,7 @@ import { sphereAnswer } from './solids.ts';
 /** The flat disc for a dome. */
 export function domeAnswer(slots: Slots): TopicAnswer {
   const example = 'dome 20 mm across 6 mm high';
+  if (OF_DISC.test(slots.question.line)) return hemisphereOf(slots);
   const height = slots.take('high', 'height');
   const thick = slots.take('thick', 'thickness') ?? gauged(slots);
   const across = slots.take('outside', 'across') ?? slots.take('wide', 'across') ?? slots.next('across');
@@ -40,6 +41,21 @@ export function domeAnswer(slots: Slots): TopicAnswer {
   const mass = (Math.PI / 4) * disc.value ** 2 * massPerArea(thick.value, density.value);
   const how = `π/4 × ${inSum(disc.value)}² × ${inSum(thick.value)} × ${inSum(density.value)} ÷ 1000`;
   return { figures: [disc, computed('mass', mass, 'g', how, [disc, thick, density])] };
+}
+
+/** The disc is given, not the dome. */
+const OF_DISC = /\b(?:disc|disk)\b.*\binto\b|\bfrom (?:an? )?[\d./ ]+ ?(?:mm|cm|in|inch|") (?:disc|disk)\b/i;
+
+/** The hemisphere that a flat disc makes. */
+function hemisphereOf(slots: Slots): TopicAnswer {
+  const [largest] = slots.question.sizes.filter(({ gauge }) => !gauge).toSorted((a, b) => (b.mm ?? 0) - (a.mm ?? 0));
+  if (!largest) throw new NotEnough('Give the diameter of the disc.', 'dome from a 25 mm disc');
+  const disc = slots.figure(largest, 'disc');
+  slots.assume('a hemisphere, as thick as the disc', []);
+  const across = computed('dome, across', disc.value / Math.SQRT2, 'mm', `${inSum(disc.value)} ÷ √2`, [disc]);
+  for (const size of slots.question.sizes) size.used = true;
+  for (const alloy of slots.question.alloys) alloy.used = true;
+  return { figures: [across] };
 }
 
 function gauged(slots: Slots): Figure | null {
@@ -109,7 +125,11 @@ export function granuleAnswer(slots: Slots): TopicAnswer {
 export function workAnswer(slots: Slots): TopicAnswer {
   const example = 'forge 4 mm round to 6 x 1.5 mm 50 mm long';
   const { line, sizes } = slots.question;
-  const goesTo = line.search(/\b(?:in)?to\b/i);
+  const firstEnd = sizes[0]?.end ?? 0;
+  const said = line.slice(firstEnd).search(/\b(?:in)?to\b/i);
+  const goesTo = said < 0 ? -1 : firstEnd + said;
+  const flattened = goesTo < 0 ? null : flattenedWire(slots, goesTo);
+  if (flattened) return flattened;
   if (goesTo < 0) throw new NotEnough('Say what it is worked to.', example);
   const long = slots.take('long', 'length');
   const [before, after] = [
@@ -140,7 +160,8 @@ export function workAnswer(slots: Slots): TopicAnswer {
       ...from.sizes,
       ...to.sizes,
     ]);
-    return { figures: [longer, share, anneals], ...grown };
+    const figures = /\banneal/i.test(line) ? [anneals, share, longer] : /\breduction\b/i.test(line) ? [share, longer, anneals] : [longer, share, anneals]; // prettier-ignore
+    return { figures, ...grown };
   }
   const longAfter = /\bfor\b|\bneed|\bcut\b/i.test(line);
   const [a, b] = longAfter ? [to, from] : [from, to];
@@ -161,11 +182,27 @@ export function workAnswer(slots: Slots): TopicAnswer {
   };
 }
 
+/** Round wire flattened to a thickness: as wide as its area allows where it grows no longer; null for other work. */
+function flattenedWire(slots: Slots, goesTo: number): TopicAnswer | null {
+  const { line, sizes } = slots.question;
+  const [wire, thick, ...more] = sizes;
+  if (!/\bflatten/i.test(line) || !wire || !thick || more.length > 0 || thick.start < goesTo) return null;
+  const [before, after] = [slots.figure(wire, 'wire'), slots.figure(thick, 'thickness')];
+  slots.assume('it grows wider, not longer', []);
+  const how = `π/4 × ${inSum(before.value)}² ÷ ${inSum(after.value)}`;
+  return {
+    figures: [computed('width', ((Math.PI / 4) * before.value ** 2) / after.value, 'mm', how, [before, after])],
+  };
+}
+
 type Sizes = readonly Parameters<Slots['figure']>[0][];
 
 /** The sizes of the section: two that are crossed, or else the smallest, beside which stands the length. */
 function stockSizes(sizes: Sizes): Sizes {
   const crossed = sizes.filter((size) => size.crossed);
+  // 50 x 20 x 2 mm: the longest side is the length.
+  const longest = crossed.toSorted((a, b) => (b.mm ?? 0) - (a.mm ?? 0))[0];
+  if (crossed.length > 2) return crossed.filter((size) => size !== longest);
   if (crossed.length > 1) return crossed.slice(0, 2);
   const flat = (['wide', 'thick'] as const).flatMap((role) => sizes.find((size) => size.role === role) ?? []);
   if (flat.length > 1) return flat;

@@ -34,6 +34,7 @@ import {
 } from './indexed-bars.ts';
 import type { LinearProgramSolver } from './linear-program.ts';
 import { RefillSearch } from './refill-search.ts';
+import { fillShortBars, type ShortBars } from './short-bars.ts';
 import { longestFill, subsetSumFill } from './subset-sum-fill.ts';
 import { trimPatterns } from './trim-patterns.ts';
 
@@ -64,6 +65,9 @@ const MORE_FREE = 20;
 const SAME_COST = 6;
 const SAME_COST_S = 0.08;
 const METAL_RUNS = 3;
+/** Share of the time left for the least waste of short bars, and of what is then left for one choice, by round. */
+const SHORT_BARS_SHARE = 0.75;
+const ROUND_SHARES = [0.75, 0.7] as const;
 const SEED = 20_231;
 
 /**
@@ -196,7 +200,9 @@ class Planning {
     if (!this.#best || this.#left() <= 0) return;
     for (const pattern of this.#best) columns.set(keyOf(pattern), pattern);
     this.#raiseConsumed(this.#leastOfChoices());
-    yield* this.#generateAndDive(this.#metal(), columns, 0.5, (bound) => this.#raiseConsumed(bound));
+    yield* this.#generateAndDive(this.#metal(), columns, 0.2, (bound) => this.#raiseConsumed(bound));
+    if (this.plan?.proved) return;
+    yield* this.#shortBarsFirst(this.#clock.elapsed() + this.#left() * SHORT_BARS_SHARE);
     yield* this.#refillForMetal();
   }
 
@@ -260,6 +266,46 @@ class Planning {
     }
   }
 
+  /** For each choice of the same cost: the least waste of its short bars, then refills of the longer ones. */
+  *#shortBarsFirst(until: number): Generator<BarPlan> {
+    const { choices, isComplete } = this.#choicesAtCost();
+    if (!this.#cells.isExact || !this.#best) return;
+    const inTurn = choices
+      .map((choice) => ({ ...choice, least: this.#leastOf(choice) }))
+      .sort((a, b) => a.least - b.least);
+    const consumed = () => scoreOf(this.#bars, this.#best ?? []).consumed;
+    const bounds = inTurn.map(({ least }) => least);
+    // With a better plan there are fewer patterns, so a second round goes further.
+    for (const share of ROUND_SHARES)
+      for (const [at, { chosen }] of inTurn.entries()) {
+        const left = until - this.#clock.elapsed();
+        if ((bounds[at] ?? 0) >= consumed() || left <= 0) continue;
+        const most = consumed() - this.#cells.step;
+        const short = fillShortBars(this.#bars, this.#cells, chosen, most, this.#solve, left * share);
+        bounds[at] = Math.max(bounds[at] ?? 0, short.bound);
+        this.#take(this.#fillOthers(short, until));
+        if (this.plan) yield this.plan;
+      }
+    if (isComplete) this.#raiseConsumed(Math.min(consumed(), ...bounds));
+  }
+
+  /** Puts the pieces that are left into the longer bars. */
+  #fillOthers({ patterns, others, bound }: ShortBars, until: number): readonly Pattern[] | null {
+    if (!others) return null;
+    const pieces = this.#bars.pieces.map((piece, at) => ({
+      ...piece,
+      count: piece.count - patterns.reduce((sum, { cuts }) => sum + (cuts[at] ?? 0), 0),
+    }));
+    const search = new RefillSearch({ ...this.#bars, pieces }, this.#cells, others, this.#random);
+    search.fill();
+    const seconds = Math.max(0.05, (until - this.#clock.elapsed()) / 2);
+    if (!search.isComplete) search.place({ passed: this.#during(seconds / 2), target: 0 });
+    if (!search.isComplete) return null;
+    const consumed = patterns.reduce((sum, pattern) => sum + consumedBy(this.#bars, pattern), 0);
+    search.saveMetal({ passed: this.#during(seconds), target: (bound - consumed) / this.#cells.step + 1e-6 });
+    return [...patterns, ...search.patterns()];
+  }
+
   #refills(stock: readonly number[]): RefillSearch {
     return new RefillSearch(this.#bars, this.#cells, stock, this.#random);
   }
@@ -292,24 +338,24 @@ class Planning {
     return { choices: choices.filter(({ spare }) => spare >= 0), isComplete };
   }
 
-  /** Bars that have to be used are used up where nothing long enough to keep can be left of them. */
   #leastOfChoices(): number {
-    const { stock, pieces, keepFrom } = this.#bars;
     const { choices, isComplete } = this.#choicesAtCost();
     if (choices.length === 0 || !isComplete) return 0;
+    return Math.min(...choices.map((choice) => this.#leastOf(choice)));
+  }
+
+  /** Bars that have to be used are used up where nothing long enough to keep can be left of them. @returns µm */
+  #leastOf({ chosen, spare }: StockChoices['choices'][number]): number {
+    const { stock, pieces, keepFrom } = this.#bars;
     const need = pieces.reduce((sum, { takes, count }) => sum + takes * count, 0);
-    return Math.min(
-      ...choices.map(({ chosen, spare }) => {
-        const sum = (of: 'length' | 'room') =>
-          chosen.reduce((all, count, index) => all + count * (stock[index]?.[of] ?? 0), 0);
-        const left = sum('room') - need;
-        // Free bars are always in a choice; one that the others can do without need not be used.
-        const isAllUsed = chosen.every(
-          (count, index) => count === 0 || (stock[index]?.cost ?? 0) > 0 || (this.#full[index] ?? 0) > spare,
-        );
-        return left < keepFrom && isAllUsed ? sum('length') : sum('length') - left;
-      }),
+    const sum = (of: 'length' | 'room') =>
+      chosen.reduce((all, count, index) => all + count * (stock[index]?.[of] ?? 0), 0);
+    const left = sum('room') - need;
+    // Free bars are always in a choice; one that the others can do without need not be used.
+    const isAllUsed = chosen.every(
+      (count, index) => count === 0 || (stock[index]?.cost ?? 0) > 0 || (this.#full[index] ?? 0) > spare,
     );
+    return left < keepFrom && isAllUsed ? sum('length') : sum('length') - left;
   }
 
   /**

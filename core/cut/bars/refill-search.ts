@@ -29,6 +29,8 @@ const HOT_METAL = 2e-4;
 const HOT_ROOM = 0.02;
 const TIMES_COOLED = 3;
 const COLD = 0.01;
+/** The last temperature, cells: a cell too many is hardly ever taken then. */
+const COLDEST_CELLS = 0.2;
 const LOOK_EVERY = 16;
 
 interface Filled {
@@ -158,7 +160,7 @@ export class RefillSearch {
       if (tries % LOOK_EVERY === 0) {
         const share = passed();
         if (share >= 1) break;
-        temperature = hot * Math.pow(COLD, (share * TIMES_COOLED) % 1);
+        temperature = hot * Math.pow(Math.min(COLD, COLDEST_CELLS / hot), (share * TIMES_COOLED) % 1);
       }
       const chosen = this.#chooseBars();
       const pool = this.#unplaced.slice();

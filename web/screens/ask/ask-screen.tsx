@@ -2,7 +2,7 @@
 import { Pin } from 'lucide-react';
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
-import { askExamples } from '../../../core/ask/ask.ts';
+import { askExamples } from '../../../core/ask/examples.ts';
 import { showExactly } from '../../../core/figure/show.ts';
 import { AnswerTools } from '../../components/answer-tools.tsx';
 import { AnswerView } from '../../components/answer-view.tsx';
@@ -82,7 +82,12 @@ export function AskScreen() {
           <p className="text-soft">{words.theAnswerAndItsCalculation}</p>
         )
       }
-      bottomLine={<span className="font-semibold">{main ? showExactly(main) : words.calculator}</span>}
+      bottomLine={
+        <span className="flex min-w-0 items-baseline gap-2">
+          {main && <span className="truncate">{main.label}</span>}
+          <span className="font-semibold whitespace-nowrap">{main ? showExactly(main) : words.calculator}</span>
+        </span>
+      }
     />
   );
 }
