@@ -96,6 +96,17 @@ test('search and order stand in the address, and Back restores them', async ({ p
   await expect(page.getByLabel('Search pieces')).toHaveValue('');
 });
 
+test('a page that loads slowly opens although a list was filtered just before', async ({ page, demo }) => {
+  await page.route(/outlets-screen.*\.js/, async (route) => {
+    await new Promise((done) => setTimeout(done, 1500));
+    await route.continue();
+  });
+  await page.goto(`${demo.url}/made`);
+  await page.getByRole('combobox', { name: 'From', exact: true }).selectOption('Ferry café');
+  await page.getByRole('link', { name: 'Shops', exact: true }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Shops' })).toBeVisible();
+});
+
 test('what deserves attention leads to where it is dealt with', async ({ page, demo }) => {
   await page.goto(`${demo.url}/pieces`);
   await page.getByRole('link', { name: 'Attention' }).click();

@@ -1,7 +1,7 @@
 // Search, filters and order of a list. They stand in the address, so that Back restores them and a link shows the same;
 // order and filters are remembered on this device as well.
 import { useEffect, useRef, useState } from 'react';
-import { useSearchParams } from 'react-router';
+import { useLocation, useSearchParams } from 'react-router';
 import { remember, remembered } from '../state/remembered.ts';
 
 /** ms after the last change until the address takes it: it is typed in. */
@@ -20,6 +20,7 @@ export function useListState<State extends ListState>(
   rememberedFields: readonly (keyof State & string)[],
 ): readonly [State, (next: State) => void] {
   const [params, setParams] = useSearchParams();
+  const { pathname } = useLocation();
   const [state, setState] = useState<State>(() => {
     const inAddress = Object.fromEntries(Object.keys(usual).flatMap((key) => (params.has(key) ? [[key, params.get(key)]] : []))); // prettier-ignore
     const otherwise = Object.keys(inAddress).length > 0 ? {} : stored(list, rememberedFields);
@@ -32,6 +33,8 @@ export function useListState<State extends ListState>(
     remember(keyOf(list), Object.fromEntries(rememberedFields.map((key) => [key, next[key]])));
     clearTimeout(writing.current);
     writing.current = setTimeout(() => {
+      // While the next screen loads, this one still stands: a write would take the browser back to it.
+      if (window.location.pathname !== pathname) return;
       setParams((before) => withState(before, next, usual), { replace: true });
     }, WRITE_AFTER_MS);
   };
