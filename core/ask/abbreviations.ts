@@ -19,6 +19,9 @@ export function withoutAbbreviations(line: string): string {
     .replace(/\b(what|how|where|it|that)['’]s\b/gi, '$1 is')
     .replace(/\b(?:oz\.? ?t|t ?oz|troy oz|oz troy|troy ounces?|ounces? troy)\b/gi, 'ozt')
     .replace(/\b(\d+(?:\.\d+)?) ?(?:yards?|yds?)\b/gi, (_, yards: string) => `${String(Number(yards) * 3)} ft`)
+    .replace(/(?<=\d|\b)\s*(?:cubic (?:cm|cent\w+)|cu\.? cm|cm3|cm³|cm\^3)/gi, ' cc')
+    .replace(/(?<=\d|\b)\s*(?:cubic (?:mm|millim\w+)|mm3|mm³|mm\^3)/gi, ' cumm')
+    .replace(/(?<=\d|\b)\s*(?:cubic in(?:ch(?:es)?)?|cu\.? in(?:ch(?:es)?)?|in3|in³|in\^3)(?![a-z])/gi, ' cuin')
     .replace(/[øØ⌀]/g, ' diameter ')
     .replace(/\s*(?:->|=>|→|⇒)\s*/g, ' to ')
     // 14ky, 18 kt wg.

@@ -1,5 +1,6 @@
 // Which answer a question gets: by what its words name, or else by the measures it holds.
 import { type Figure } from '../figure/figure.ts';
+import { isFromBlank } from './answers/backwards.ts';
 import { bangleAnswer, chainAnswer, hingeAnswer, twistAnswer, wrapAnswer } from './answers/bends.ts';
 import { bezelAnswer, perimeterAnswer, ringsAroundAnswer } from './answers/bezels.ts';
 import { blanksAnswer } from './answers/blanks.ts';
@@ -14,8 +15,10 @@ import { isOtherMetal, sameVolumeAnswer } from './answers/same-volume.ts';
 import { sheetCountAnswer } from './answers/sheet-counts.ts';
 import { solderAnswer } from './answers/solder.ts';
 import { solidAnswer } from './answers/solids.ts';
-import { discAnswer, stockAnswer, stripByMassAnswer, thicknessOfMass, valueOf } from './answers/stock.ts';
-import { ballAnswer, domeAnswer, granuleAnswer, workAnswer } from './answers/volumes.ts';
+import { diameterOfMass, discAnswer, stockAnswer, stripByMassAnswer, thicknessOfMass, valueOf } from './answers/stock.ts';
+import { ballAnswer, domeAnswer, granuleAnswer } from './answers/volumes.ts';
+import { volumeAnswer } from './answers/volume.ts';
+import { workAnswer, workedAnswer } from './answers/work.ts';
 import { examples } from './examples.ts';
 import { meltQuestion } from './melt-question.ts';
 import type { Question, TopicAnswer } from './question.ts';
@@ -23,6 +26,7 @@ import type { Slots } from './slots.ts';
 import { NotEnough } from './slots.ts';
 import { dimension, sameDimensions } from './units.ts';
 import { type Topic } from './vocabulary.ts';
+import { workQuestion } from './work-question.ts';
 
 const answers = {
   'jump-ring': jumpRingAnswer,
@@ -56,7 +60,7 @@ const answers = {
 export const topicsInTurn = Object.keys(answers) as Topic[];
 
 /** Ways to an answer, tried in turn. */
-const ways = [ofSolder, ofPercent, ofMelt, ofOtherMetal, ofCounts, ofWeighed, ofTopic, ofRing, ofMeasures] as const;
+const ways = [ofSolder, ofWork, ofVolume, ofPercent, ofMelt, ofOtherMetal, ofCounts, ofWeighed, ofTopic, ofRing, ofMeasures] as const;
 
 /**
  * The answer to a question.
@@ -74,6 +78,16 @@ function ofSolder({ topics }: Question, slots: Slots): TopicAnswer | null {
   return topics.has('solder') ? solderAnswer(slots) : null;
 }
 
+function ofVolume(_question: Question, slots: Slots): TopicAnswer | null {
+  return volumeAnswer(slots);
+}
+
+/** Stock that is worked into another section. */
+function ofWork(question: Question, slots: Slots): TopicAnswer | null {
+  const asked = workQuestion(question);
+  return asked && workedAnswer(slots, asked);
+}
+
 function ofPercent(question: Question, slots: Slots): TopicAnswer | null {
   const percent = percentOf(question);
   return percent && percentAnswer(slots, percent, (rest) => answerOf(rest, slots));
@@ -89,11 +103,14 @@ function ofMelt(question: Question, slots: Slots): TopicAnswer | null {
 }
 
 /** One weight and two metals of which none becomes the other. */
-function ofOtherMetal({ alloys, masses, sizes, line, hasTo }: Question, slots: Slots): TopicAnswer | null {
+function ofOtherMetal({ alloys, masses, sizes, line, hasTo, topics }: Question, slots: Slots): TopicAnswer | null {
   const [one, other] = alloys;
   if (!one || !other || masses.length !== 1 || sizes.length > 0 || !isOtherMetal(one, other)) return null;
   if (AS_IT_IS.test(line)) return sameVolumeAnswer(slots);
-  return hasTo ? alloyingMissing(slots) : null;
+  if (!hasTo) return null;
+  if (topics.has('alloying')) return alloyingMissing(slots);
+  slots.assume(`the same piece in ${(other.isGoal ? other : one).alloy.name}`, []);
+  return sameVolumeAnswer(slots);
 }
 
 /** How many blanks or rings, and the circumference of an outline. */
@@ -116,10 +133,13 @@ function ofWeighed(question: Question, slots: Slots): TopicAnswer | null {
 function ofTopic(question: Question, slots: Slots): TopicAnswer | null {
   const { topics, masses, sizes, target } = question;
   const [topic, next] = topicsAsked(question);
+  // The value of a weight: what it is made into says nothing.
+  if (topics.has('value') && masses.length === 1 && sizes.length === 0 && question.scales.length === 0)
+    return { ...valueAnswer(slots), topics: [...topics] };
   // The cost of a length or a sheet: its mass, and the value of that first.
   if (topic === 'value' && masses.length === 0 && (sizes.length > 0 || next))
     return valueFirst(slots, next ? answers[next](slots) : stockAnswer(slots));
-  const thickness = thicknessOfMass(slots);
+  const thickness = thicknessOfMass(slots) ?? diameterOfMass(slots);
   if (thickness) return thickness;
   if (topic && topic !== 'value' && topics.has('value') && masses.length === 0)
     return { ...valueFirst(slots, answers[topic](slots)), topics: ['value'] };
@@ -130,7 +150,7 @@ function ofTopic(question: Question, slots: Slots): TopicAnswer | null {
 /** A size on a scale of ring sizes. */
 function ofRing({ scales, letter, form, counts }: Question, slots: Slots): TopicAnswer | null {
   const isBand = form === null || form === 'sheet' || counts.rings !== undefined;
-  return (scales.length > 0 || letter !== null) && isBand ? ringAnswer(slots) : null;
+  return (scales.length > 0 || letter !== null) && (isBand || isFromBlank(slots)) ? ringAnswer(slots) : null;
 }
 
 /** Measures alone: a conversion, a gauge, stock, or what is known of a metal. */
@@ -138,7 +158,10 @@ function ofMeasures(question: Question, slots: Slots): TopicAnswer | null {
   const { topics, sizes, masses, alloys, target, line, basis } = question;
   // The weight of stock in another unit: `24 ga sheet 6 x 12 in in oz`.
   const isWeightOfStock = target !== null && sameDimensions(target.dimensions, dimension.mass) && masses.length === 0;
-  if (target && !(isWeightOfStock && (sizes.length > 1 || PER_LENGTH.test(line)))) return conversionAnswer(slots);
+  // The length of a weight of stock: `1 lb of 18 ga copper in feet`.
+  const isLengthOfStock = target !== null && sameDimensions(target.dimensions, dimension.length) && masses.length === 1 && sizes.length > 0; // prettier-ignore
+  const isOfStock = isLengthOfStock || (isWeightOfStock && (sizes.length > 1 || PER_LENGTH.test(line)));
+  if (target && !isOfStock) return conversionAnswer(slots);
   const isPerLength = MASS_PER_LENGTH.test(line) || (alloys.length > 0 && PER_LENGTH.test(line));
   if (sizes.length > 0 && isPerLength) return stockAnswer(slots);
   if (isGaugeAlone(question)) return gaugeAnswer(slots);

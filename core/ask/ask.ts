@@ -169,12 +169,15 @@ function withUnused(question: Question, unused: readonly Span[], basis: AskBasis
   return notUnderstood(question, sentence, askOne(rest, basis).ok ? rest : undefined);
 }
 
+/** Outlines that stock has without a word. */
+const PLAIN_SHAPES: ReadonlySet<string> = new Set(['round', 'square', 'rectangle']);
 /** Sections whose word changes a figure: round wire, strip and sheet are assumed without one. */
 const TELLING_FORMS: ReadonlySet<string> = new Set([
   'square', 'half-round', 'd', 'triangle', 'oval', 'tube', 'square-tube',
 ]); // prettier-ignore
 /** Topics whose words say nothing of their own beside another: the disc of a dome, the value of a melt. */
 const spokenWith: Readonly<Partial<Record<Topic, readonly Topic[]>>> = {
+  ball: ['granule'],
   dome: ['disc', 'ring'],
   value: ['melting'],
   bangle: ['cuff'],
@@ -188,10 +191,14 @@ function passedOver(line: string, question: Question, found: TopicAnswer, basis:
   const main = topicsInTurn.find((topic) => topics.has(topic));
   const isUnused = (change: Partial<Question>) => isSameWithout({ ...questionOf(line, basis), ...change }, found);
   const words: string[] = [];
-  if (form !== null && TELLING_FORMS.has(form) && main !== 'work' && isUnused({ form: null }))
+  const isWork = main === 'work' || found.topics?.includes('work');
+  // Bent square wire is as long as round wire of its thickness.
+  const isTubeOfHinge = main === 'hinge' && form === 'tube';
+  const isLengthOnly = form === 'square' && !found.figures.some(({ unit }) => unit === 'g');
+  if (form !== null && TELLING_FORMS.has(form) && !isWork && !isLengthOnly && !isTubeOfHinge && isUnused({ form: null }))
     words.push(`the ${form} section`);
   // A bezel without an outline is that of an oval or round stone.
-  if (shape !== null && shape !== 'round' && shape !== 'square' && main !== 'bezel' && isUnused({ shape: null }))
+  if (shape !== null && !PLAIN_SHAPES.has(shape) && main !== 'bezel' && isUnused({ shape: null }))
     words.push(`the ${shape} outline`);
   for (const topic of topics) {
     if (
@@ -213,13 +220,22 @@ function passedOver(line: string, question: Question, found: TopicAnswer, basis:
 /** A count that changed no figure: the mass, or else the main length, times the count beside it. */
 function withCount(line: string, { counts }: Question, found: TopicAnswer, basis: AskBasis): readonly Figure[] {
   const count = counts.pieces ?? counts.rings ?? 1;
-  if (!(count > 1) || !isSameWithout({ ...questionOf(line, basis), counts: {} }, found)) return found.figures;
+  if (!(count > 1)) return found.figures;
+  const isTotal = ASKS_TOTAL.test(line);
+  const ofAll = (figure: Figure) => computed(`${figure.label}, ${String(count)} pieces`, figure.value * count, figure.unit, `${inSum(figure.value)} × ${String(count)}`, [figure]); // prettier-ignore
+  if (!isSameWithout({ ...questionOf(line, basis), counts: {} }, found)) {
+    const [main] = found.figures;
+    return isTotal && main?.label === 'length to cut' ? [ofAll(main), ...found.figures] : found.figures;
+  }
   return found.figures.flatMap((figure, at) => {
     const isAmount = figure.unit === 'g' ? !/metre|foot|inch/.test(figure.label) : at === 0 && figure.unit === 'mm';
     if (!isAmount) return [figure];
-    return [figure, computed(`${figure.label}, ${String(count)} pieces`, figure.value * count, figure.unit, `${inSum(figure.value)} × ${String(count)}`, [figure])]; // prettier-ignore
+    return isTotal ? [ofAll(figure), figure] : [figure, ofAll(figure)];
   });
 }
+
+/** All pieces together are asked for. */
+const ASKS_TOTAL = /\b(?:total|altogether|in all|for all|wire needed|how much (?:wire|metal|strip)|wire for)\b/i;
 
 function isSameWithout(question: Question, found: TopicAnswer): boolean {
   try {

@@ -24,7 +24,7 @@ current currently low shawl tie lapel hair caddy bowl barometer button buttons k
 handles frame frames backing setting settings customer customers client clients friend project projects design
 designs job jobs batch batches studio bench maker makers supplier suppliers saw sawing sawed file filed filing
 bend bending bent forming formed form typical typically usual usually normal normally approximately correct right
-amount quantity kind type sort
+hook hooks toggle toggles stem stems bail bails sprue spot volume displace displaces adjustable torc torque choker collar neck model models original uses amount quantity kind type sort
 `
   .trim()
   .split(/\s+/);

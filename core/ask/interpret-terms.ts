@@ -2,13 +2,14 @@
 // given at the end.
 import type { GaugeSystem } from '../measure/gauge.ts';
 import { MM_PER_INCH } from '../measure/length-units.ts';
+import { GRAMS_PER_TROY_OUNCE } from '../measure/mass-units.ts';
 import type { RingSizeSystem } from '../measure/ring-size.ts';
 import type { SectionForm } from '../stock/section.ts';
 import { goldIds } from './gold.ts';
 import { type AskQuantity, LineError, readLine, type Span, type Term } from './grammar.ts';
 import { isLength, isPlain, lendMm, lentUnits } from './lent-units.ts';
 import type { Amount, AskBasis, AskSize, Measure, NamedAlloy, Question } from './question.ts';
-import { type AskUnit, askUnit, dimension, sameDimensions } from './units.ts';
+import { type AskUnit, askUnit, AVOIRDUPOIS_OZ_G, dimension, sameDimensions } from './units.ts';
 import {
   type Concept,
   type CountedThing,
@@ -55,6 +56,11 @@ const THICKEST_MM = 15;
 const THINNEST_MM = 0.1;
 /** Larger numbers after `drawn to` are gauges. */
 const THICKEST_DRAWN_MM = 10;
+
+/** A decimal above this beside measures in mm is no thickness. */
+const THICKEST_DECIMAL_MM = 3;
+/** Words whose numbers are no measures. */
+const COUNTED_IN = /^(?:sizes?|us|uk|iso|eu|jp|japanese|american|british|ratio|ar|aspect|times|turns?|twists?|percent|g|grams?|density|pitch)$/;
 
 const qualifiers: Readonly<Record<string, string>> = {
   ruthenium: 'Ru',
@@ -132,6 +138,7 @@ class Sorter {
     this.#sizeInMm();
     // Its weight in 9k: without a weight there is no piece to compare with.
     if (this.#masses.length === 0) this.#topics.delete('same-volume');
+    this.#settleOunces();
     giveRoles(this.#line, this.#sizes, this.#rolesGiven());
     return {
       line: this.#line,
@@ -150,6 +157,7 @@ class Sorter {
       systems: this.#systems,
       letter: this.#letter,
       target: this.#target,
+      asked: this.#asked,
       hasTo: this.#hasTo,
       hasRange: this.#hasRange,
       mmAssumed: this.#mmAssumed,
@@ -158,6 +166,16 @@ class Sorter {
       unknown: this.#unknown,
       understood: this.#understood,
     };
+  }
+
+  /** A bare ounce of a precious metal is troy, of a base metal avoirdupois (common practice). */
+  #settleOunces(): void {
+    const isBase = this.#alloys.length > 0 && this.#alloys.every(({ alloy }) => alloy.fineness === null);
+    if (!isBase) return;
+    const inGrams = AVOIRDUPOIS_OZ_G / GRAMS_PER_TROY_OUNCE;
+    this.#masses.forEach((mass, at) => {
+      if (mass.ounce) this.#masses[at] = { ...mass, value: mass.value * inGrams, ounce: 'avoirdupois' };
+    });
   }
 
   /** `1.2 round 80`: beside a section, numbers without any unit are in mm. */
@@ -230,7 +248,7 @@ class Sorter {
     if (isLength(quantity)) {
       this.#sizes.push({ mm: quantity.value, gauge: null, role: null, crossed: this.#isPaired(at), ...place });
     } else if (sameDimensions(quantity.dimensions, dimension.mass)) {
-      this.#masses.push({ value: quantity.value, ...place });
+      this.#masses.push({ value: quantity.value, ...place, ...(quantity.unit?.isBareOunce ? { ounce: 'troy' } : {}) });
     } else if (isPlain(quantity)) this.#numbers.push({ value: quantity.value, ...place });
     else this.#others.push({ ...quantity, ...place });
     return 1;
@@ -241,11 +259,22 @@ class Sorter {
     const [earlier, before, after] = [this.#terms[at - 2], this.#terms[at - 1], this.#terms[at + 1]];
     if (after?.kind === 'times' || before?.kind === 'times' || this.#scales.length > 0) return false;
     if (after?.kind === 'word' && after.word === 'wall') return true;
+    if (this.#isDecimalBesideMm(at)) return true;
     if (this.#isWorkedTo(at) || this.#isFollowedByMeasure(at)) return true;
     // In `6 mm id 200 pcs` the word belongs to the measure before it.
     const isMeasure = earlier?.kind === 'gauge' || (earlier?.kind === 'quantity' && !isPlain(earlier.quantity));
     const isTaken = isMeasure && !(before && this.#line.slice(earlier.end, before.start).includes(','));
     return before?.kind === 'word' && MEASURED.test(before.word) && !isTaken;
+  }
+
+  /** `12 x 8 mm bezel 0.4`: beside measures in mm a small decimal is in mm, unless it may be a size, a ratio or turns. */
+  #isDecimalBesideMm(at: number): boolean {
+    const term = this.#terms[at];
+    const value = term?.kind === 'quantity' ? term.quantity.value : NaN;
+    const isTyped = term?.kind === 'quantity' && /^\d*[.,]\d+$/.test(this.#line.slice(term.start, term.end));
+    if (!isTyped || !(value < THICKEST_DECIMAL_MM) || this.#topics.has('aspect')) return false;
+    const inMm = this.#terms.some((one) => one.kind === 'quantity' && one.quantity.unit?.symbol === 'mm');
+    return inMm && !this.#terms.some((one) => one.kind === 'karat' || (one.kind === 'word' && COUNTED_IN.test(one.word)));
   }
 
   /** `rolled to 0.8`. */
@@ -463,7 +492,11 @@ class Sorter {
     const isBent = isRing || (['ring', 'bangle', 'cuff', 'bezel'] as const).some((topic) => this.#topics.has(topic));
     const isWeighed = this.#masses.length > 0 && this.#sizes.length === 1;
     return this.#roles.filter(
-      ({ word }) => !((isBent || isWeighed) && /^(?:lengths?|long)$/.test(word)) && !(isWeighed && word === 'wire'),
+      ({ role, word }) =>
+        !((isBent || isWeighed || this.#counts.links !== undefined) && /^(?:lengths?|long)$/.test(word)) &&
+        !(isWeighed && word === 'wire') &&
+        // A shawl pin is no pin of a hinge.
+        !(role === 'pin' && !this.#topics.has('hinge')),
     );
   }
 

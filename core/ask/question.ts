@@ -34,6 +34,8 @@ export interface AskSize extends Taken {
 /** A bare number, or a mass in g. */
 export interface Amount extends Taken {
   readonly value: number;
+  /** The ounce that a bare `oz` was taken for. */
+  readonly ounce?: 'troy' | 'avoirdupois';
 }
 
 /** A measure of another kind, or any measure with its unit as typed. */
@@ -63,6 +65,8 @@ export interface Question {
   /** A letter size as written: `N 1/2`. */
   readonly letter: string | null;
   readonly target: AskUnit | null;
+  /** A unit named without a number and without `in`: `how many feet`. */
+  readonly asked: AskUnit | null;
   readonly hasTo: boolean;
   readonly hasRange: boolean;
   /** Whether a size without a unit was taken as mm. */

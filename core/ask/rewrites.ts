@@ -7,7 +7,7 @@ const numberWords: Readonly<Record<string, number>> = {
   fifty: 50, sixty: 60, seventy: 70, eighty: 80, ninety: 90,
 }; // prettier-ignore
 const NUMBER_WORDS = Object.keys(numberWords).join('|');
-const UNIT = '(?:mm|cm|m|in|inch|inches|ft|foot|feet|g|grams?|kg|oz|ozt|ounces?|troy|dwt|gauge|ga|k|kt|ct|karat|carat)';
+const UNIT = '(?:mm|cm|m|in|inch|inches|ft|foot|feet|g|grams?|kg|oz|ozt|ounces?|lbs?|pounds?|troy|dwt|gauge|ga|k|kt|ct|karat|carat)';
 const AREA_UNIT = '(?:mm|cm|in|inch|inches)';
 const fractions: Readonly<Record<string, string>> = {
   half: '1/2',
@@ -48,6 +48,41 @@ const rewrites: readonly Rewrite[] = [
   [/\b(?:a|one) hundred\b/gi, '100'],
   // 4.5 in 16 ga is a ratio, not inches.
   [/\b(aspect ratio|ratio|ar)(?: of| is| =|:)? ?(\d+(?:\.\d+)?) (?:in|with|for|on|of) (?=\d)/gi, '$1 $2 with '],
+  // An area in another unit.
+  [
+    new RegExp(
+      `^(${NUMBER}) ?(?:square |sq\\.? ?)(mm|cm|in|ft|inch|inches|foot|feet) (?:in|to|as) (?:square |sq\\.? ?)?(mm|cm|in|ft|inch|inches|foot|feet)(?:²|2)?$`,
+      'i',
+    ),
+    (_, size = '', from = '', to = '') => `${size} ${areaUnit(from)} in ${areaUnit(to)}`,
+  ],
+  // The share of a metal in an alloy.
+  [/^(?:what is the )?(?:%|percent(?:age)?) (?:of )?(?:fine |pure )?(?:gold|silver|platinum) in (?:an? )?(.+?)\??$/gi, 'fineness $1 as percentage'],
+  [/\bfine weight (?:of|in) /gi, 'content '],
+  [/^(?=.*\bchain\b)(.*\b(?:4[1-9]|[5-9]\d|\d{3,})) in (?=\d[\d.]* ?(?:mm|ga|gauge|swg)\b)/gi, '$1 '],
+  [/\b(?:saw cut|saw blade|saw kerf|blade|cut width)s?\b/gi, 'kerf'],
+  [/\b(coil|spring) length (?!\d|is\b|of \d)/gi, '$1 '],
+  [/,? ?\bhow much wire\b\??$/gi, ''],
+  [/^(?!.*\bchain\b)(.*)\b(oval|round) links?\b/gi, '$1chain $2 link'],
+  [/^(?=.*\bhow many\b)(?=.*\brings\b)(.*)\b(?:bracelet|necklace)\b/gi, '$1chain'],
+  [
+    new RegExp(`^((?:[a-z]+ ){0,3}${LENGTH})(?: long| each| pieces)? (?:from|out of) (?:an? |one |1 )?(ft|foot|m|metre|meter|inch|cm)\\??$`, 'gi'),
+    'how many $1 blanks from 1 $2',
+  ],
+  // Counts of lengths, and areas that are asked for.
+  [/\b(\d+) (?:lengths|strips|sticks|bars|rods|sections) of (?=[\d.])/gi, '$1 pieces of '],
+  [
+    new RegExp(`\\b(?:how (?:many|much)|what) (?:square|sq\\.?) (${AREA_UNIT})\\b(?: of)?`, 'gi'),
+    (_, unit = '') => `sq${unit.toLowerCase().slice(0, 2)}`,
+  ],
+  // Fine beside a metal is that metal.
+  [/^(?=.*\b(?:sterling|silver|925|britannia)\b)(.*?)\bfine\b(?! (?:silver|gold|metal|content|\d))/gi, '$1fine silver'],
+  [/^(?=.*\d ?(?:k|kt|ct|karat|carat)\b)(.*?)\bfine\b(?! (?:silver|gold|metal|content|\d))/gi, '$1fine gold'],
+  // Length to put in or take out between two sizes.
+  [
+    /^(?=.*\b(?:longer|shorter|length|circumference|add|remove|take out|cut out|metal)\b).*\bsiz(?:e|es|ed|ing)(?: it)?(?: up| down)?(?: from)?(?: size)? (\d+(?:\.\d+)?) (?:to|and|vs) (?:(?:a )?(?:us )?size )?(\d+(?:\.\d+)?)(?! ?(?:mm|ga|gauge|x|×))\b.*$/gi,
+    'difference inside circumference size $1 vs size $2',
+  ],
   [/\b(?:what(?:'s| is) the )?difference (?:in [a-z]+ )?between (.+?) and (.+)$/gi, '$1 vs $2'],
   // A cut-off end of wire melts to a granule.
   [
@@ -82,10 +117,6 @@ const rewrites: readonly Rewrite[] = [
     '$3 from $1 of $2',
   ],
   [/\bwhat size (?=(?:ball|granule|sphere|disc|dome|blank)\b)/gi, 'what '],
-  [
-    new RegExp(`^make (${NUMBER}) ?[x×] ?(${NUMBER}) ?[x×] ?(${NUMBER}) ?mm (?:from|out of) (${THIN}.*)$`, 'gi'),
-    'forge $4 to $1 x $2 mm, need $3 mm',
-  ],
   [/\bthousandths?(?: of an? inch)?\b/gi, 'thou'],
   [new RegExp(`\\b(?:per|of a|for a) (?:square|sq\\.?) (${AREA_UNIT})\\b`, 'gi'), '1 $1 x 1 $1 sheet'],
   [/^(ounces?|oz|ozt|dwt) per (.+)$/gi, 'weight per $2 in $1'],
@@ -93,6 +124,9 @@ const rewrites: readonly Rewrite[] = [
     /\bresiz(?:e|ed|ing)\b(?: an?)?(?: (?:ring|band))?(?: from)?(?: (?:size|us|uk))? ([a-z\d][\d./½¼¾ ]*?)(?: up| down)? to (?:(?:size|us|uk) )?([a-z\d][\d./½¼¾]*)\b/gi,
     'difference inside circumference size $1 vs size $2',
   ],
+  // A finger is measured round.
+  [new RegExp(`\\bfinger(?: is| measures| of| size)? (${LENGTH})(?: round| around)?`, 'gi'), 'ring circumference $1'],
+  [new RegExp(`\\b(?:an? )?(${LENGTH}) finger\\b(?! (?:size|ring))`, 'gi'), 'ring circumference $1'],
   [/^(how much longer\b.*\bsize\b(?!.*\d ?(?:mm|ga|gauge)\b).*)$/gi, 'circumference $1'],
   [
     /\b(?:price|value|cost|worth) (?:per|of an?|of one|of 1|for an?|an?) (gram|g|oz|ozt|ounce|dwt|kg|kilo)\b(?: of| for)? (?=[\da-z])/gi,
@@ -111,7 +145,7 @@ const rewrites: readonly Rewrite[] = [
   [/\bdiscs? with an? hole\b/gi, 'washer'],
   [/^(?!how many)(.*\bjump rings?\b.*) per (ounce|oz|ozt|gram|g|kg)\b/gi, '$1 from 1 $2'],
   [
-    /^(?=.*\b(?:bangles?|cuffs?|bezels?|stone|cab|hoops?|chain)\b)(.*\d{2,}) in (?=\d[\d.]* ?(?:mm|ga|gauge|swg)\b)/gi,
+    /^(?=.*\b(?:bangles?|cuffs?|bezels?|stone|cab|hoops?)\b)(.*\d{2,}) in (?=\d[\d.]* ?(?:mm|ga|gauge|swg)\b)/gi,
     '$1 ',
   ],
   [/\bthin[- ]wall(?:ed)?\b/gi, ''],
@@ -127,10 +161,6 @@ const rewrites: readonly Rewrite[] = [
     '$1 $2 pieces',
   ],
   [/\b(granule|ball) size (?:from |for |of )?(?=\d.* of )/gi, '$1 from '],
-  [
-    new RegExp(`^(?:i )?need (${LENGTH}) of (${THIN})(?: round)?(?: wire)? from (${THIN})(?: round)?(?: wire)?$`, 'gi'),
-    (_, long = '', to = '', from = '') => `draw ${withMm(from)} round to ${withMm(to)} round, need ${long}`,
-  ],
   // Weighed dry and in water.
   [
     new RegExp(
@@ -188,29 +218,6 @@ const rewrites: readonly Rewrite[] = [
     ),
     '$1$2 x $3 mm',
   ],
-  // Rolling and drawing, in any order of words.
-  [/\broll(?:ing)?\b(?=.*\bto\b)/gi, 'rolled'],
-  [
-    new RegExp(
-      `^(?:how (?:long|much longer) (?:is|will|does|becomes?) )?(?:drawing )?(${LENGTH}) (?:long )?of (${THIN})(?: round)?(?: wire)?,? (?:when |if |be when )?(?:drawn|drawing|draw)(?: down)? to (${THIN})(?: round)?(?: wire)?.*$`,
-      'i',
-    ),
-    (_, long = '', from = '', to = '') => `draw ${withMm(from)} round to ${withMm(to)} round ${long} long`,
-  ],
-  [
-    new RegExp(
-      `^(?:how (?:long|much longer).*? )?(?:draw|drawing) (?:down )?(${LENGTH}) (?:long )?of (${THIN})(?: round)?(?: wire)? (?:down )?to (${THIN})(?: round)?(?: wire)?.*$`,
-      'i',
-    ),
-    (_, long = '', from = '', to = '') => `draw ${withMm(from)} round to ${withMm(to)} round ${long} long`,
-  ],
-  [
-    new RegExp(
-      `^(?:round )?(?:wire )?(${THIN})(?: round)?(?: wire)?,? (?:is |when )?(?:drawn|drawing|draw)(?: down)? to (${THIN})(?: round)?(?: wire)?,?(?: (?:from|starting (?:from|with)))? (${LENGTH})(?: long)?$`,
-      'i',
-    ),
-    (_, from = '', to = '', long = '') => `draw ${withMm(from)} round to ${withMm(to)} round ${long} long`,
-  ],
   // A coil on a mandrel is a wrap on a core.
   [
     new RegExp(`^(?=.*\\bturns?\\b)(.*?)(?:\\b(?:on|round|around|over) (?:an? )?)?(${THIN}) mandrel\\b`, 'i'),
@@ -227,7 +234,6 @@ const rewrites: readonly Rewrite[] = [
   [/\b(us|uk|iso|eu|japanese) (?:size )?equivalent (?:of|to|for) (.+)$/gi, '$2 in $1'],
   [/\b(\d+) (bangles|cuffs|bezels|domes|hinges|granules|balls)\b/gi, '$1 pieces $2'],
   [/\b((?:bangle|cuff)s?\b.*?[x×] ?[\d.]+ ?(?:mm|cm|in)) inside\b/gi, '$1'],
-  [/\bdrawing\b(?=.*\d)/gi, 'draw'],
   // A chain of jump rings is one of links.
   [/\bchain\b(.*)\bjump ?rings?\b/gi, 'chain$1links'],
   [/^(?=.*(?:\bpi\b|π))(?:[\d\s.+*/×x()π-]|\bpi\b)+$/gi, (sum) => sum.replace(/\bpi\b|π/gi, String(Math.PI))],
@@ -307,6 +313,8 @@ const rewrites: readonly Rewrite[] = [
   [/([£$€¥] ?\d[\d.,]*) an? (?=oz|ounce|troy|g\b|gram|dwt|kg)/gi, '$1 per '],
   [/\b(in|to) [£$€¥] ?(?:per|\/|an?) /gi, '$1 per '],
 ];
+
+const areaUnit = (word: string) => `areaof${/^i/i.test(word) ? 'in' : /^f/i.test(word) ? 'ft' : word.toLowerCase()}`;
 
 function product(times: string, each: string): string {
   return String(Math.round(Number(times) * Number(each) * 1e6) / 1e6);

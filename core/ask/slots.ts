@@ -162,7 +162,19 @@ export class Slots {
     const amount = this.question.masses.find(({ used }) => !used);
     if (!amount) return null;
     amount.used = true;
+    if (amount.ounce) this.#assumeOunce(amount, amount.ounce);
     return given(label, amount.value, 'g', 'as asked');
+  }
+
+  #assumeOunce({ start, end }: Span, ounce: 'troy' | 'avoirdupois'): void {
+    const { line } = this.question;
+    const [says, other, word] =
+      ounce === 'troy'
+        ? ['troy ounce of 31.103 g', 'avoirdupois', 'avoirdupois']
+        : ['avoirdupois ounce of 28.35 g', 'troy', 'ozt'];
+    if (this.assumptions.some((known) => known.says === says)) return;
+    const typed = line.slice(start, end).replace(/(?:oz|ounces?)\b/i, word);
+    this.assumptions.push({ says, choices: [{ label: other, line: line.slice(0, start) + typed + line.slice(end) }] });
   }
 
   /** The next bare number in the line. */
@@ -212,6 +224,8 @@ export class Slots {
           this.take('thick', 'diameter') ??
           this.take('outside', 'diameter') ??
           this.#across('round');
+        if (diameter.value > THICKEST_WIRE_MM && !SAYS_ROD.test(question.line))
+          throw new NotEnough(`Give the thickness: wire of ${inSum(diameter.value)} mm is too thick.`, '18 ga sterling round 120 mm'); // prettier-ignore
         return { section: { form, diameterMm: diameter.value }, sizes: [diameter] };
       }
       case 'square': {
@@ -362,6 +376,9 @@ export class Slots {
   }
 }
 
+/** No wire is thicker; rod and bar are. */
+const THICKEST_WIRE_MM = 25;
+const SAYS_ROD = /\b(?:round|rod|bar|dia(?:m|meter)?|cylinder)\b/i;
 /** Wire is at least so many times as long as thick. */
 const WIRE_LENGTHS = 12;
 /** A crossed pair beside a gauge is a blank of sheet where both are above this. */

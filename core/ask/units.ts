@@ -18,6 +18,8 @@ export const plain: Dimensions = { length: 0, mass: 0, money: 0, turn: 0, temper
 export const dimension = {
   length: { ...plain, length: 1 },
   mass: { ...plain, mass: 1 },
+  area: { ...plain, length: 2 },
+  volume: { ...plain, length: 3 },
   turn: { ...plain, turn: 1 },
   temperature: { ...plain, temperature: 1 },
   massPerLength: { ...plain, mass: 1, length: -1 },
@@ -67,7 +69,11 @@ const symbols: Readonly<Record<string, string>> = {
 }; // prettier-ignore
 
 const CARAT_G = 0.2;
-const AVOIRDUPOIS_OZ_G = 28.349523125;
+/** Grams in an avoirdupois ounce. */
+export const AVOIRDUPOIS_OZ_G = 28.349523125;
+const POUND_G = 453.59237;
+const MM3_PER_CM3 = 1000;
+const MM3_PER_CUBIC_INCH = 25.4 ** 3;
 const troyOunce: AskUnit = { dimensions: dimension.mass, factor: GRAMS_PER_TROY_OUNCE, symbol: 'ozt' };
 const celsius: AskUnit = { dimensions: dimension.temperature, factor: 1, symbol: '°C' };
 const fahrenheit: AskUnit = { dimensions: dimension.temperature, factor: 5 / 9, symbol: '°F', offset: 32 };
@@ -86,6 +92,16 @@ const others: Readonly<Record<string, AskUnit>> = {
   oz: { ...troyOunce, isBareOunce: true },
   ounce: { ...troyOunce, isBareOunce: true },
   toz: troyOunce,
+  lb: { dimensions: dimension.mass, factor: POUND_G, symbol: 'lb' },
+  pound: { dimensions: dimension.mass, factor: POUND_G, symbol: 'lb' },
+  areaofin: { dimensions: dimension.area, factor: 25.4 ** 2, symbol: 'in²' },
+  areaofft: { dimensions: dimension.area, factor: (12 * 25.4) ** 2, symbol: 'ft²' },
+  areaofcm: { dimensions: dimension.area, factor: 100, symbol: 'cm²' },
+  areaofmm: { dimensions: dimension.area, factor: 1, symbol: 'mm²' },
+  cc: { dimensions: dimension.volume, factor: MM3_PER_CM3, symbol: 'cm³' },
+  ml: { dimensions: dimension.volume, factor: MM3_PER_CM3, symbol: 'cm³' },
+  cuin: { dimensions: dimension.volume, factor: MM3_PER_CUBIC_INCH, symbol: 'in³' },
+  cumm: { dimensions: dimension.volume, factor: 1, symbol: 'mm³' },
   avoirdupois: { dimensions: dimension.mass, factor: AVOIRDUPOIS_OZ_G, symbol: 'oz avoirdupois' },
 };
 

@@ -81,7 +81,7 @@ const formWords: Readonly<Record<string, SectionForm>> = {
   'gallery wire': 'strip', 'half-round': 'half-round', 'half round': 'half-round',
   'half-round wire': 'half-round', 'half round wire': 'half-round', 'd-section': 'd', 'd section': 'd', 'd-shape': 'd', 'd shape': 'd', 'd wire': 'd',
   triangle: 'triangle', triangular: 'triangle', 'triangle wire': 'triangle', 'triangular wire': 'triangle', area: 'sheet', 'oval wire': 'oval', tube: 'tube', tubing: 'tube', pipe: 'tube', foil: 'sheet', 'round tube': 'tube',
-  'square tube': 'square-tube', 'square tubing': 'square-tube', sheet: 'sheet', plate: 'sheet',
+  'square tube': 'square-tube', 'square tubing': 'square-tube', sheet: 'sheet', plate: 'sheet', sqin: 'sheet', sqcm: 'sheet', sqmm: 'sheet',
 }; // prettier-ignore
 
 const topicWords: Readonly<Record<string, Topic>> = {
@@ -90,10 +90,10 @@ const topicWords: Readonly<Record<string, Topic>> = {
   circle: 'disc', washer: 'washer', dome: 'dome', domed: 'dome', hemisphere: 'dome', 'half sphere': 'dome', 'half ball': 'dome', ratio: 'aspect', ball: 'ball', 'balled end': 'ball', 'ball end': 'ball', balled: 'ball',
   granule: 'granule', 'snippet length': 'granule', snippet: 'granule', pallion: 'granule', paillon: 'granule', sphere: 'ball', hinge: 'hinge', twist: 'twist', twisted: 'twist', twisting: 'twist', chain: 'chain', 'link on': 'chain', value: 'value', worth: 'value', cost: 'value', price: 'value', pay: 'value',
   'what is this': 'identify', 'what wire': 'identify', 'what stock': 'identify', 'what metal': 'identify', 'which metal': 'identify', 'what alloy': 'identify', 'which alloy': 'identify', 'in water': 'identify', water: 'identify', 'under water': 'identify', 'in air': 'identify', 'what is': 'identify', 'which wire': 'identify', identify: 'identify', 'which stock': 'identify', forge: 'work', forged: 'work', roll: 'work', rolled: 'work',
-  draw: 'work', drawn: 'work', hammer: 'work', hammered: 'work', flatten: 'work', flattened: 'work', reduction: 'work', anneal: 'work', draws: 'work', 'work down': 'work', density: 'density', dense: 'density', sg: 'density', 'specific gravity': 'density', melting: 'melting', 'melting point': 'melting', melt: 'melting', solidus: 'melting',
+  draw: 'work', drawn: 'work', drawing: 'work', hammer: 'work', hammered: 'work', hammering: 'work', flatten: 'work', flattened: 'work', reduction: 'work', anneal: 'work', 'work down': 'work', forging: 'work', rolling: 'work', reduce: 'work', reduced: 'work', reducing: 'work', upset: 'work', swage: 'work', swaged: 'work', mill: 'work', milled: 'work', planish: 'work', planished: 'work', stretch: 'work', stretched: 'work', pull: 'work', pulled: 'work', annealing: 'work', density: 'density', dense: 'density', sg: 'density', 'specific gravity': 'density', melting: 'melting', 'melting point': 'melting', melt: 'melting', solidus: 'melting',
   liquidus: 'melting', 'melting range': 'melting', gauge: 'gauge', gage: 'gauge', ga: 'gauge', 'what gauge': 'gauge', 'aspect ratio': 'aspect', aspect: 'aspect', ar: 'aspect',
-  alloy: 'alloying', 'alloy up': 'alloying', 'alloy down': 'alloying', raise: 'alloying', lower: 'alloying', refine: 'alloying', wrap: 'wrap', wrapped: 'wrap', fineness: 'fineness', karat: 'fineness', 'parts per thousand': 'fineness',
-  solder: 'solder', 'flow point': 'melting', flow: 'melting', cube: 'solid', ingot: 'solid', block: 'solid', slab: 'solid', cylinder: 'solid', 'weight in': 'same-volume', 'same piece in': 'same-volume', 'same ring in': 'same-volume', 'same in': 'same-volume', 'if cast in': 'same-volume', 'cast in': 'same-volume', wax: 'same-volume', 'would weigh in': 'same-volume', 'weigh in': 'same-volume',
+  alloy: 'alloying', 'alloy up': 'alloying', 'alloy down': 'alloying', raise: 'alloying', upgrade: 'alloying', upgraded: 'alloying', upgrading: 'alloying', 'bring up': 'alloying', lower: 'alloying', refine: 'alloying', wrap: 'wrap', wrapped: 'wrap', fineness: 'fineness', karat: 'fineness', 'parts per thousand': 'fineness',
+  solder: 'solder', 'flow point': 'melting', flow: 'melting', cube: 'solid', ingot: 'solid', block: 'solid', slab: 'solid', cylinder: 'solid', cone: 'solid', 'hollow ball': 'ball', 'hollow sphere': 'ball', 'hollow bead': 'ball', hollow: 'ball', 'weight in': 'same-volume', 'same piece in': 'same-volume', 'same ring in': 'same-volume', 'same in': 'same-volume', 'if cast in': 'same-volume', 'cast in': 'same-volume', wax: 'same-volume', 'would weigh in': 'same-volume', 'weigh in': 'same-volume',
 }; // prettier-ignore
 
 const roleWords: Readonly<Record<string, Role>> = {

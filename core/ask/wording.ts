@@ -14,7 +14,7 @@ const UNITS = [...unitWords, ...gaugeWords.keys(), 'k', 'karat']
 const NUMBER = '\\d+(?:[.,]\\d+)?(?:[ -]\\d+/\\d+|/\\d+)?';
 /** Where `to` says what stock becomes, or sizes are a run of their own. */
 const NO_RANGE =
-  /\b(?:forged?|roll(?:ed)?|drawn?|hammer(?:ed)?|work(?:ed)?|rings?|bands?|sizes?|iso|us|uk|eu|jp|japanese|alloy|raise|lower|refine|convert)\b/i;
+  /\b(?:forg\w+|roll\w*|draw\w*|hammer\w*|work\w*|reduc\w+|flatten\w*|upset|times longer|rings?|bands?|sizes?|iso|us|uk|eu|jp|japanese|alloy|raise|lower|refine|convert)\b/i;
 const RANGE = new RegExp(`(${NUMBER})\\s*(?:to|through|–|-)\\s*(${NUMBER})\\s*(${UNITS})(?![a-z])`, 'i');
 const OR = '(?:vs\\.?|versus|or|against|compared (?:to|with))';
 const VERSUS = new RegExp(`(${NUMBER})\\s*(${UNITS})?\\s+${OR}\\s+(${NUMBER})\\s*(${UNITS})(?![a-z])`, 'i');
@@ -47,6 +47,7 @@ function both(line: string, at: number, found: string, labels: readonly string[]
 
 /** `18 gauge sterling or 18 gauge brass per foot`: the phrases on both sides say the same kind of thing. */
 function comparedInWords(line: string, alloys: ReadonlyMap<string, Alloy>): readonly Alternative[] | null {
+  if (/\btimes longer\b/i.test(line)) return null;
   const word = /\b(?:compare|comparison|difference|both|between|resiz\w+|longer|heavier|more)\b/i.test(line)
     ? `(?:${OR}|and|to|with|than)`
     : OR;

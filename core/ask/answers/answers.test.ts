@@ -18,7 +18,8 @@ import { densityAnswer, finenessAnswer, finenessOrKarat, meltingAnswer } from '.
 import { ringAnswer } from './rings.ts';
 import { massOf, roundPart } from './round-wire.ts';
 import { discAnswer, stockAnswer, stripByMassAnswer } from './stock.ts';
-import { ballAnswer, domeAnswer, granuleAnswer, workAnswer } from './volumes.ts';
+import { ballAnswer, domeAnswer, granuleAnswer } from './volumes.ts';
+import { workAnswer } from './work.ts';
 
 const basis = { alloys: alloysWith([]), fix: null };
 const slotsOf = (line: string) => new Slots(questionOf(line, basis));

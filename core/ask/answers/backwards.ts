@@ -1,17 +1,29 @@
 // From a blank back to what it makes: the ring size or the bangle of a length that is cut already.
 import { computed, type Figure, given, inSum } from '../../figure/figure.ts';
+import type { Question } from '../question.ts';
 import { NotEnough, type Slots } from '../slots.ts';
 import { massOf } from './round-wire.ts';
 
 /** Whether a question starts from a blank: `ring from a 58 mm blank, 2 mm thick`. */
 export function isFromBlank({ question }: Slots): boolean {
   return (
+    asksSizeOfStrip(question) ||
     /\bfrom\b.*\bblank\b|\bblank\b.*\b(?:what|which) (?:ring )?size\b/i.test(question.line) ||
     /^\s*[\d./ ]+\s*(?:mm|cm|in|")\s+(?:strip|blank|piece|length)\b.*\bring size\b/i.test(question.line) ||
     /\b(?:what|which) (?:size )?ring\b.*\bfrom [\d./ ]+\s*(?:mm|cm|in|")\s+of\b/i.test(question.line) ||
     /^\s*[\d./ ]+\s*(?:mm|cm|in|")\s+of\b.*\bring\b/i.test(question.line)
   );
 }
+
+/** A long size beside a thin one, and the ring size is asked: `62 mm strip 2 mm thick what us size`. */
+function asksSizeOfStrip({ line, sizes, numbers, letter }: Question): boolean {
+  const isRing = /\b(?:what|which)\b.*\b(?:size|ring)\b|\b(?:in|to) (?:us|uk|iso)(?: size)?$/i.test(line);
+  const isMeasured = /\b(?:finger|measur\w+|circumference|round the|around|inside|id|mandrel|diameter)\b/i.test(line);
+  const isBlank = sizes.some(({ mm }) => (mm ?? 0) >= SHORTEST_BLANK_MM) && sizes.length > 1;
+  return isRing && !isMeasured && isBlank && numbers.length === 0 && letter === null;
+}
+
+const SHORTEST_BLANK_MM = 38;
 
 /** The wire cut off for a ball or a granule: `from 6 mm of 20 ga`; null when the question does not say it so. */
 export function cutOffWire(slots: Slots): { readonly length: Figure; readonly wire: Figure } | null {

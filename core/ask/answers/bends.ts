@@ -18,7 +18,7 @@ import type { TopicAnswer } from '../question.ts';
 import { NotEnough, type Slots, type Stock } from '../slots.ts';
 import { dimension } from '../units.ts';
 import { chainOfSample, insideOfBlank, isFromBlank, isFromSample } from './backwards.ts';
-import { massOf, roundPart } from './round-wire.ts';
+import { insideOfOutside, massOf, roundPart } from './round-wire.ts';
 
 /** A closed bangle, or an open cuff. */
 export function bangleAnswer(slots: Slots): TopicAnswer {
@@ -54,6 +54,7 @@ export function bangleAnswer(slots: Slots): TopicAnswer {
     slots.assume(`${inSum(typedInside.value)} mm is the inside circumference`, [['the diameter', 'inside diameter']]);
   const inside =
     typedInside ??
+    insideOfOutside(slots, thick) ??
     slots.take('outside', 'inside diameter') ??
     slots.pair(['across', 'deep'])?.[0] ??
     slots.next('inside diameter');
@@ -175,7 +176,8 @@ export function chainAnswer(slots: Slots): TopicAnswer {
   const oval = slots.question.shape === 'oval' ? slots.pair(['inside of a link', 'width inside']) : null;
   // In 6 x 4 mm inside 0.8 mm the word belongs to the pair.
   const afterPair = oval && slots.take('inside', 'wire');
-  const wire = slots.take('wire', 'wire') ?? slots.take('thick', 'wire') ?? afterPair ?? slots.thin('wire', 'round');
+  const gauged = slots.free().find(({ gauge }) => gauge);
+  const wire = slots.take('wire', 'wire') ?? slots.take('thick', 'wire') ?? afterPair ?? (gauged ? slots.figure(gauged, 'wire') : slots.thin('wire', 'round')); // prettier-ignore
   const inside = oval?.[0] ?? slots.take('inside', 'inside of a link') ?? smallestOfTwo(slots, long !== null);
   const length = long ?? slots.next('length of chain');
   if (!wire || !inside) throw new NotEnough('Give the length, the inside of a link and its wire.', example);
@@ -354,6 +356,11 @@ export function wrapAnswer(slots: Slots): TopicAnswer {
   const turns = slots.rate(dimension.turn);
   const wire = slots.take('wire', 'wire') ?? slots.thin('wire', 'round');
   const core = slots.take('outside', 'core') ?? slots.take('inside', 'core') ?? slots.next('core');
+  if (turns !== null && wire && !core) {
+    slots.assume('wound close', []);
+    const how = `${inSum(turns)} × ${inSum(wire.value)}`;
+    return { figures: [computed('length of the coil', turns * wire.value, 'mm', how, [wire])] };
+  }
   if (turns === null || !wire || !core) throw new NotEnough('Give the turns, the wire and the core.', example);
   const length = computed(
     'wire to wrap',

@@ -88,8 +88,10 @@ export function finenessAnswer(slots: Slots): TopicAnswer | null {
   named.used = true;
   const karat = named.alloy.fineness * 0.024;
   const fineness = given('fineness', named.alloy.fineness, '‰', 'nominal');
+  const percent = computed('share', named.alloy.fineness / 10, '%', `${inSum(named.alloy.fineness)} ÷ 10`, [fineness]);
   return {
     figures: [
+      ...(/\bpercent|%/i.test(slots.question.line) ? [percent] : []),
       fineness,
       computed('karat', karat, 'k', `${inSum(named.alloy.fineness)} × 24 ÷ 1000`, [fineness]),
       ...densityAnswer(slots).figures.slice(0, 1),

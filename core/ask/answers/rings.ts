@@ -10,6 +10,7 @@ import { takenPart } from '../part.ts';
 import type { TopicAnswer } from '../question.ts';
 import { NotEnough, type Slots } from '../slots.ts';
 import { insideOfBlank, isFromBlank } from './backwards.ts';
+import { insideOfOutside } from './round-wire.ts';
 import { counted, valueOf } from './stock.ts';
 
 const scaleNames = { us: 'US', uk: 'UK', iso: 'ISO', jp: 'Japanese', mm: 'mm' } as const satisfies Record<
@@ -25,7 +26,9 @@ export function ringAnswer(slots: Slots): TopicAnswer {
   const { question } = slots;
   if (isFromBlank(slots)) {
     const { inside, mass } = insideOfBlank(slots, FROM_BLANK);
-    return { figures: [inside, ...scales.map((scale) => inScale(scale, inside)), ...mass] };
+    const asked = question.scales[0] ?? (/\bsize\b/i.test(question.line) ? 'us' : null);
+    const sizes = scales.toSorted((a, b) => Number(b === asked) - Number(a === asked)).map((scale) => inScale(scale, inside)); // prettier-ignore
+    return { figures: [...(asked ? sizes.slice(0, 1) : []), inside, ...sizes.slice(asked ? 1 : 0), ...mass], topics: ['work'] }; // prettier-ignore
   }
   const [first, last] = question.numbers;
   if (first !== undefined && last !== undefined && (question.hasRange || question.hasTo) && question.sizes.length > 0)
@@ -44,7 +47,8 @@ export function ringAnswer(slots: Slots): TopicAnswer {
     inScale(scale, inside),
   );
   const around = computed('inside circumference', Math.PI * inside.value, 'mm', `π × ${inSum(inside.value)}`, [inside]);
-  return { figures: goal ? [...named, inside, around] : [inside, around, ...named] };
+  const own = /\b(?:around|round)\b/i.test(question.line) ? [around, inside] : [inside, around];
+  return { figures: goal ? [...named, ...own] : [...own, ...named] };
 }
 
 function scaleOf({ question }: Slots): RingSizeSystem {
@@ -62,9 +66,11 @@ function insideOf(slots: Slots): Figure {
     const around = slots.take('around', 'inside circumference');
     if (around)
       return computed('inside diameter', around.value / Math.PI, 'mm', `${inSum(around.value)} ÷ π`, [around]);
+    const ofOutside = inside ? null : insideOfOutside(slots, outerThickness(slots));
+    if (ofOutside) return ofOutside;
     const measured = inside ?? slots.take('outside', 'inside diameter') ?? slots.next('inside diameter');
     if (!measured) throw new NotEnough('Give the ring size and its scale.', EXAMPLE);
-    if (measured.value < WIDEST_FINGER_MM) return measured;
+    if (measured.value < WIDEST_FINGER_MM || measured.value > LONGEST_ROUND_FINGER_MM) return measured;
     slots.assume(`${inSum(measured.value)} mm round the finger`, []);
     return computed('inside diameter', measured.value / Math.PI, 'mm', `${inSum(measured.value)} ÷ π`, [measured]);
   }
@@ -88,8 +94,22 @@ function insideOf(slots: Slots): Figure {
   return given(`inside diameter of ${scaleNames[scale]} ${text}`, reading.value, 'mm', reading.source);
 }
 
+/** The thickness of a ring whose outside is given. */
+function outerThickness(slots: Slots): Figure | null {
+  const { sizes } = slots.question;
+  const free = sizes.filter(({ role, mm }) => role !== 'outside' && (mm ?? 0) < WIDEST_FINGER_MM);
+  const size = free.find(({ role }) => role === 'thick' || role === 'wire') ?? free.toSorted((a, b) => (a.mm ?? 0) - (b.mm ?? 0))[0]; // prettier-ignore
+  if (!size) return null;
+  const figure = slots.figure(size, 'thickness');
+  // The band takes it again.
+  size.used = false;
+  return figure;
+}
+
 /** No finger is so thick: a longer measure goes round it. */
 const WIDEST_FINGER_MM = 35;
+/** A neck ring or a bangle is wider. */
+const LONGEST_ROUND_FINGER_MM = 90;
 
 // A size such as 5/8 is the inside diameter in inches: no ring scale has so small a size.
 function inchFraction(slots: Slots): Figure | null {
@@ -118,8 +138,11 @@ function inScale(scale: RingSizeSystem, inside: Figure): Figure {
 
 function band(slots: Slots, inside: Figure): TopicAnswer {
   const { section, sizes, thickness, width } = bandStock(slots);
-  const eased = withEase(slots, inside, width);
-  const length = bandLength(eased, thickness);
+  // An inside that was measured is made as it is; a ring size is that of a narrow band.
+  const eased = scaleOf(slots) === 'mm' ? inside : withEase(slots, inside, width);
+  const gap = slots.take('opening', 'gap');
+  const closed = bandLength(eased, thickness);
+  const length = gap ? withGap(closed, gap) : closed;
   if (!section) return { figures: [length, inside] };
   const alloy = slots.alloy();
   const density = slots.density(alloy);
@@ -211,6 +234,11 @@ function bandLength(inside: Figure, thickness: Figure): Figure {
     `π × (${inSum(inside.value)} + ${inSum(thickness.value)})`,
     [inside, thickness],
   );
+}
+
+function withGap(closed: Figure, gap: Figure): Figure {
+  const how = `${closed.how} − ${inSum(gap.value)}`;
+  return computed(closed.label, closed.value - gap.value, 'mm', how, [...closed.from, gap]);
 }
 
 function range(slots: Slots, first: number, last: number): TopicAnswer {

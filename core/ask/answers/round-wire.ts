@@ -40,3 +40,12 @@ export function massOf(slots: Slots, length: Figure, wire: Figure): Figure[] {
     ),
   ];
 }
+
+/** The inside of a ring of wire whose outside is named; null where it is not: `diameter` alone is the inside. */
+export function insideOfOutside(slots: Slots, thick: Figure | null): Figure | null {
+  if (!thick || !/\b(?:outside|outer|od|overall)\b/i.test(slots.question.line)) return null;
+  const outside = slots.take('outside', 'outside diameter');
+  if (!outside) return null;
+  const how = `${inSum(outside.value)} − 2 × ${inSum(thick.value)}`;
+  return computed('inside diameter', outside.value - 2 * thick.value, 'mm', how, [outside, thick]);
+}

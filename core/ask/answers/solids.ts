@@ -1,4 +1,4 @@
-// Mass of a solid: a sphere, a cube, a cylinder, or a block with three sides.
+// Mass of a solid: a sphere, a hollow ball, a cube, a cylinder, a cone, or a block with three sides.
 import { computed, type Figure, inSum } from '../../figure/figure.ts';
 import type { TopicAnswer } from '../question.ts';
 import { NotEnough, type Slots } from '../slots.ts';
@@ -13,26 +13,38 @@ interface Volume {
   readonly sizes: readonly Figure[];
 }
 
-/** Mass of a cube, a cylinder or a block. */
+/** Mass of a cube, a cylinder, a cone or a block. */
 export function solidAnswer(slots: Slots): TopicAnswer {
   return ofVolume(slots, volumeOf(slots));
 }
 
-/** Mass of a solid sphere. */
+/** Mass of a solid or hollow sphere. @throws NotEnough for a hollow one without its wall */
 export function sphereAnswer(slots: Slots, diameter: Figure): TopicAnswer {
+  const wall = slots.take('wall', 'wall') ?? slots.take('thick', 'wall') ?? (isHollow(slots) ? slots.next('wall') : null);
+  if (wall) {
+    const bore = diameter.value - 2 * wall.value;
+    if (!(wall.value > 0 && bore > 0)) throw new NotEnough('Give a wall that is less than half the diameter.', EXAMPLE);
+    const how = `π/6 × (${inSum(diameter.value)}³ − ${inSum(bore)}³)`;
+    return ofVolume(slots, { mm3: (Math.PI / 6) * (diameter.value ** 3 - bore ** 3), how, sizes: [diameter, wall] });
+  }
+  if (isHollow(slots)) throw new NotEnough('Give the wall of the hollow ball.', 'hollow ball 12 mm, 0.6 mm wall, sterling');
   const mm3 = (Math.PI / 6) * diameter.value ** 3;
   return ofVolume(slots, { mm3, how: `π/6 × ${inSum(diameter.value)}³`, sizes: [diameter] });
 }
 
+const isHollow = ({ question }: Slots) => /\bhollow\b/i.test(question.line);
+
 function volumeOf(slots: Slots): Volume {
   const { line } = slots.question;
-  if (/\bcylinder/i.test(line)) {
+  const isCone = /\bcones?\b/i.test(line);
+  if (isCone || /\bcylinder/i.test(line)) {
     const long = slots.take('long', 'length') ?? slots.take('high', 'length');
-    const across = slots.take('outside', 'diameter') ?? slots.next('diameter');
+    const across = slots.take('outside', 'diameter') ?? slots.take('wide', 'diameter') ?? slots.next('diameter');
     const length = long ?? slots.next('length');
-    if (!across || !length) throw new NotEnough('Give the diameter and the length of the cylinder.', EXAMPLE);
-    const how = `π/4 × ${inSum(across.value)}² × ${inSum(length.value)}`;
-    return { mm3: (Math.PI / 4) * across.value ** 2 * length.value, how, sizes: [across, length] };
+    if (!across || !length) throw new NotEnough(`Give the diameter and the length of the ${isCone ? 'cone' : 'cylinder'}.`, EXAMPLE);
+    const part = isCone ? 12 : 4;
+    const how = `π/${String(part)} × ${inSum(across.value)}² × ${inSum(length.value)}`;
+    return { mm3: (Math.PI / part) * across.value ** 2 * length.value, how, sizes: [across, length] };
   }
   const labels = ['long', 'wide', 'thick', 'high'] as const;
   const named = labels.flatMap((role) => slots.take(role, role) ?? []);

@@ -75,6 +75,24 @@ export function thicknessOfMass(slots: Slots): TopicAnswer | null {
   return { figures: [computed('thickness', mm, 'mm', how, [mass, a, b, density])], topics: ['gauge', 'identify'] };
 }
 
+/** `diameter of 1 m sterling wire weighing 8.14 g`; null for any other question. */
+export function diameterOfMass(slots: Slots): TopicAnswer | null {
+  const { line, sizes, masses, form } = slots.question;
+  const isAsked = /\bdiameter (?:of|for)\b|\b(?:what|which) (?:diameter|thickness)\b|\bhow thick\b/i.test(line);
+  const isRound = form === null || form === 'round' || form === 'square';
+  const [size] = sizes;
+  if (!isAsked || !isRound || !size || size.gauge || sizes.length !== 1 || masses.length !== 1) return null;
+  const density = slots.density(slots.alloy());
+  const length = slots.figure(size, 'length');
+  const mass = slots.mass('mass');
+  if (!mass) return null;
+  const share = form === 'square' ? 1 : Math.PI / 4;
+  const how = `√(${inSum(mass.value)} × 1000 ÷ (${form === 'square' ? '' : 'π/4 × '}${inSum(length.value)} × ${inSum(density.value)}))`;
+  const mm = Math.sqrt((mass.value * 1000) / (share * length.value * density.value));
+  const label = form === 'square' ? 'side' : 'diameter';
+  return { figures: [computed(label, mm, 'mm', how, [mass, length, density])], topics: ['gauge', 'identify'] };
+}
+
 /** The mass of the length that was asked for, then of a metre and a foot or an inch. */
 function perAsked(slots: Slots, perMetre: Figure): Figure[] {
   const per = (what: string, metres: number) =>
@@ -142,9 +160,12 @@ function sheetAnswer(
     [thickness, density],
   );
   const wide = slots.take('wide', 'width');
-  const long = slots.take('long', 'length') ?? pair?.[0] ?? slots.next('length');
-  const width = wide ?? pair?.[1] ?? slots.next('width');
   const mass = slots.mass('mass');
+  if (mass && wide) return { figures: [lengthOfStrip(mass, wide, thickness, density), perDm2] };
+  const isTriangle = /\btriang/i.test(slots.question.line);
+  const high = isTriangle ? slots.take('high', 'height') : null;
+  const long = slots.take('long', 'length') ?? high ?? pair?.[0] ?? slots.next('length');
+  const width = wide ?? pair?.[1] ?? slots.next('width');
   if (mass) {
     const area = computed(
       'area',
@@ -166,12 +187,11 @@ function sheetAnswer(
   if (!width) slots.assume('square blank', []);
   const sides = `${inSum(long.value)} × ${inSum(width?.value ?? long.value)}`;
   const areaHow =
-    outline.shape === 'teardrop'
-      ? `(arc of ${inSum(outline.diameterMm)} and two tangents, ${inSum(long.value)} long)`
-      : `${outline.shape === 'oval' ? 'π/4 × ' : ''}${sides}`;
+    (isTriangle ? '½ × ' : '') + areaText(outline, sides);
+  const areaMm2 = outlineAreaMm2(outline) / (isTriangle ? 2 : 1);
   const one = computed(
     'mass',
-    outlineAreaMm2(outline) * massPerArea(thickness.value, density.value),
+    areaMm2 * massPerArea(thickness.value, density.value),
     'g',
     `${areaHow} × ${inSum(thickness.value)} × ${inSum(density.value)} ÷ 1000`,
     [long, ...(width ? [width] : []), thickness, density],
@@ -179,8 +199,21 @@ function sheetAnswer(
   const count = slots.count('pieces') ?? 1;
   const blank = { rule: 'rectangle', width: typedSize(width ?? long), length: typedSize(long) } as const;
   const sheet: Stock = { section: { form: 'sheet', thicknessMm: thickness.value }, sizes: [thickness] };
-  const part = outline.shape === 'rectangle' ? takenPart('', alloy, sheet, blank, count) : null;
+  const part = outline.shape === 'rectangle' && !isTriangle ? takenPart('', alloy, sheet, blank, count) : null;
   return { figures: [...counted(one, count), ...valueOf(slots, alloy, one, count)], part };
+}
+
+function areaText(outline: Outline, sides: string): string {
+  if (outline.shape === 'teardrop')
+    return `(arc of ${inSum(outline.diameterMm)} and two tangents, ${inSum(outline.lengthMm)} long)`;
+  return `${outline.shape === 'oval' ? 'π/4 × ' : ''}${sides}`;
+}
+
+/** The length of a weight of sheet of one width. */
+function lengthOfStrip(mass: Figure, width: Figure, thickness: Figure, density: Figure): Figure {
+  const how = `${inSum(mass.value)} × 1000 ÷ (${inSum(width.value)} × ${inSum(thickness.value)} × ${inSum(density.value)})`;
+  const mm = (mass.value * 1000) / (width.value * thickness.value * density.value);
+  return computed('length', mm, 'mm', how, [mass, width, thickness, density]);
 }
 
 /** The mass of one and, for more than one, the total mass first. */

@@ -1,12 +1,10 @@
-// Answers by constant volume: domes, balls, granules, forged and rolled stock.
+// Answers by constant volume: domes, balls, granules.
 import { balledEndMm } from '../../blank/lengths/balled-end.ts';
 import { domeDiscMm } from '../../blank/lengths/dome-disc.ts';
 import { snippetMm } from '../../blank/lengths/granule-size.ts';
 import { granuleMm } from '../../blank/lengths/granule-size.ts';
-import { workedLengthMm } from '../../blank/lengths/worked-length.ts';
-import { annealsBetween, reduction, REDUCTION_BETWEEN_ANNEALS } from '../../blank/reduction.ts';
-import { computed, type Figure, given, inSum } from '../../figure/figure.ts';
-import { massPerArea, sectionArea } from '../../stock/section.ts';
+import { computed, type Figure, inSum } from '../../figure/figure.ts';
+import { massPerArea } from '../../stock/section.ts';
 import type { TopicAnswer } from '../question.ts';
 import { NotEnough, type Slots } from '../slots.ts';
 import { cutOffWire } from './backwards.ts';
@@ -36,11 +34,12 @@ export function domeAnswer(slots: Slots): TopicAnswer {
     `√(${inSum(across.value)}² + 4 × ${inSum(rise.value)}²)`,
     [across, rise],
   );
-  if (!thick) return { figures: [disc] };
+  const sheet = thick ?? (slots.question.alloys.length > 0 ? slots.next('thickness') : null);
+  if (!sheet) return { figures: [disc] };
   const density = slots.density(slots.alloy());
-  const mass = (Math.PI / 4) * disc.value ** 2 * massPerArea(thick.value, density.value);
-  const how = `π/4 × ${inSum(disc.value)}² × ${inSum(thick.value)} × ${inSum(density.value)} ÷ 1000`;
-  return { figures: [disc, computed('mass', mass, 'g', how, [disc, thick, density])] };
+  const mass = (Math.PI / 4) * disc.value ** 2 * massPerArea(sheet.value, density.value);
+  const how = `π/4 × ${inSum(disc.value)}² × ${inSum(sheet.value)} × ${inSum(density.value)} ÷ 1000`;
+  return { figures: [disc, computed('mass', mass, 'g', how, [disc, sheet, density])] };
 }
 
 /** The disc is given, not the dome. */
@@ -69,6 +68,11 @@ export function ballAnswer(slots: Slots): TopicAnswer {
   const cut = cutOffWire(slots);
   if (cut) return { figures: [melted('ball', cut.wire, cut.length)] };
   const { sizes, alloys } = slots.question;
+  const isHollow = /\bhollow\b/i.test(slots.question.line);
+  if (isHollow && sizes.length === 2) {
+    const [largest] = slots.question.sizes.filter(({ gauge }) => !gauge).toSorted((a, b) => (b.mm ?? 0) - (a.mm ?? 0));
+    if (largest) return sphereAnswer(slots, slots.figure(largest, 'diameter'));
+  }
   if (
     sizes.length === 1 &&
     sizes[0]?.role !== 'wire' &&
@@ -119,126 +123,4 @@ export function granuleAnswer(slots: Slots): TopicAnswer {
     ],
     note: 'Snippets of one size still vary: cut extra and sort.',
   };
-}
-
-/** Stock forged, rolled or drawn into another section. */
-export function workAnswer(slots: Slots): TopicAnswer {
-  const example = 'forge 4 mm round to 6 x 1.5 mm 50 mm long';
-  const { line, sizes } = slots.question;
-  const firstEnd = sizes[0]?.end ?? 0;
-  const said = line.slice(firstEnd).search(/\b(?:in)?to\b/i);
-  const goesTo = said < 0 ? -1 : firstEnd + said;
-  const flattened = goesTo < 0 ? null : flattenedWire(slots, goesTo);
-  if (flattened) return flattened;
-  if (goesTo < 0) throw new NotEnough('Say what it is worked to.', example);
-  const long = slots.take('long', 'length');
-  const [before, after] = [
-    sizes.filter(({ start, used }) => start < goesTo && !used),
-    sizes.filter(({ start, used }) => start > goesTo && !used),
-  ];
-  const [isOf, becomes] = [line.slice(0, goesTo), line.slice(goesTo)];
-  const from = sectionOf(slots, stockSizes(before), formIn(isOf) ?? 'round');
-  const to = sectionOf(slots, stockSizes(after), formIn(becomes) ?? (hasOne(after) ? formIn(isOf) : null) ?? 'round');
-  if (!from || !to) throw new NotEnough('Give the section it starts from and the one it is worked to.', example);
-  const length = long ?? slots.next('length');
-  // Between two flat sections of the same width, the reduction is of the thickness.
-  const worked = 1 - to.mm2 / from.mm2;
-  const share = computed('reduction', reduction(from.mm2, to.mm2) * 100, '%', `(1 − ${to.how} ÷ (${from.how})) × 100`, [
-    ...from.sizes,
-    ...to.sizes,
-  ]);
-  const anneals = computed(
-    'anneals on the way',
-    annealsBetween(from.mm2, to.mm2),
-    '',
-    `one about every ${inSum(REDUCTION_BETWEEN_ANNEALS * 100)} %`,
-    [share, given('reduction between anneals', REDUCTION_BETWEEN_ANNEALS * 100, '%', 'common practice')],
-  );
-  const grown = worked < 0 ? { note: 'It would have to grow: working only takes a section down.' } : {};
-  if (!length) {
-    const longer = computed('it grows longer', from.mm2 / to.mm2, '×', `${from.how} ÷ (${to.how})`, [
-      ...from.sizes,
-      ...to.sizes,
-    ]);
-    const figures = /\banneal/i.test(line) ? [anneals, share, longer] : /\breduction\b/i.test(line) ? [share, longer, anneals] : [longer, share, anneals]; // prettier-ignore
-    return { figures, ...grown };
-  }
-  const longAfter = /\bfor\b|\bneed|\bcut\b/i.test(line);
-  const [a, b] = longAfter ? [to, from] : [from, to];
-  const value = workedLengthMm(length.value, a.mm2, b.mm2);
-  return {
-    figures: [
-      computed(
-        longAfter ? 'length to start from' : 'length afterwards',
-        value,
-        'mm',
-        `${inSum(length.value)} × (${a.how}) ÷ (${b.how})`,
-        [length, ...from.sizes, ...to.sizes],
-      ),
-      share,
-      anneals,
-    ],
-    ...grown,
-  };
-}
-
-/** Round wire flattened to a thickness: as wide as its area allows where it grows no longer; null for other work. */
-function flattenedWire(slots: Slots, goesTo: number): TopicAnswer | null {
-  const { line, sizes } = slots.question;
-  const [wire, thick, ...more] = sizes;
-  if (!/\bflatten/i.test(line) || !wire || !thick || more.length > 0 || thick.start < goesTo) return null;
-  const [before, after] = [slots.figure(wire, 'wire'), slots.figure(thick, 'thickness')];
-  slots.assume('it grows wider, not longer', []);
-  const how = `π/4 × ${inSum(before.value)}² ÷ ${inSum(after.value)}`;
-  return {
-    figures: [computed('width', ((Math.PI / 4) * before.value ** 2) / after.value, 'mm', how, [before, after])],
-  };
-}
-
-type Sizes = readonly Parameters<Slots['figure']>[0][];
-
-/** The sizes of the section: two that are crossed, or else the smallest, beside which stands the length. */
-function stockSizes(sizes: Sizes): Sizes {
-  const crossed = sizes.filter((size) => size.crossed);
-  // 50 x 20 x 2 mm: the longest side is the length.
-  const longest = crossed.toSorted((a, b) => (b.mm ?? 0) - (a.mm ?? 0))[0];
-  if (crossed.length > 2) return crossed.filter((size) => size !== longest);
-  if (crossed.length > 1) return crossed.slice(0, 2);
-  const flat = (['wide', 'thick'] as const).flatMap((role) => sizes.find((size) => size.role === role) ?? []);
-  if (flat.length > 1) return flat;
-  return sizes.toSorted((a, b) => (a.mm ?? 0) - (b.mm ?? 0)).slice(0, 1);
-}
-
-const hasOne = (sizes: Sizes) => stockSizes(sizes).length === 1;
-
-const FORMS = [
-  ['half-round', /\bhalf[- ]round\b/i],
-  ['d', /\bd[- ](?:section|shape|wire)\b/i],
-  ['triangle', /\btriang/i],
-  ['oval', /\boval\b/i],
-  ['square', /\bsquare\b/i],
-  ['round', /\bround\b|\brod\b/i],
-] as const;
-
-function formIn(words: string) {
-  return FORMS.find(([, pattern]) => pattern.test(words))?.[0] ?? null;
-}
-
-function sectionOf(slots: Slots, sizes: Sizes, form: (typeof FORMS)[number][0]) {
-  const figures = sizes.map((size) => slots.figure(size, 'size', slots.question.form ?? 'round'));
-  const [a, b] = figures;
-  if (!a) return null;
-  if (b) {
-    const isFlat = form === 'round' || form === 'square';
-    const flat = { mm2: a.value * b.value, how: `${inSum(a.value)} × ${inSum(b.value)}` };
-    return { ...(isFlat ? flat : sectionArea({ form, widthMm: a.value, heightMm: b.value })), sizes: figures };
-  }
-  if (slots.question.form === 'sheet') return { mm2: a.value, how: inSum(a.value), sizes: figures };
-  if (form !== 'round' && form !== 'square')
-    throw new NotEnough(
-      `Give the width and the height of the ${form} section.`,
-      'roll 4 mm round to half-round 4 x 2 mm',
-    );
-  const section = form === 'square' ? { form, sideMm: a.value } : { form, diameterMm: a.value };
-  return { ...sectionArea(section), sizes: figures };
 }
