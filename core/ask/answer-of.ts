@@ -15,7 +15,7 @@ import { isOtherMetal, sameVolumeAnswer } from './answers/same-volume.ts';
 import { sheetCountAnswer } from './answers/sheet-counts.ts';
 import { solderAnswer } from './answers/solder.ts';
 import { solidAnswer } from './answers/solids.ts';
-import { diameterOfMass, discAnswer, stockAnswer, stripByMassAnswer, thicknessOfMass, valueOf } from './answers/stock.ts';
+import { diameterOfMass, discAnswer, massOfEach, sideOfMass, stockAnswer, stripByMassAnswer, thicknessOfMass, valueOf } from './answers/stock.ts';
 import { ballAnswer, domeAnswer, granuleAnswer } from './answers/volumes.ts';
 import { volumeAnswer } from './answers/volume.ts';
 import { workAnswer, workedAnswer } from './answers/work.ts';
@@ -24,7 +24,7 @@ import { meltQuestion } from './melt-question.ts';
 import type { Question, TopicAnswer } from './question.ts';
 import type { Slots } from './slots.ts';
 import { NotEnough } from './slots.ts';
-import { dimension, sameDimensions } from './units.ts';
+import { dimension, type Dimensions, sameDimensions } from './units.ts';
 import { type Topic } from './vocabulary.ts';
 import { workQuestion } from './work-question.ts';
 
@@ -115,7 +115,7 @@ function ofOtherMetal({ alloys, masses, sizes, line, hasTo, topics }: Question, 
 
 /** How many blanks or rings, and the circumference of an outline. */
 function ofCounts({ topics }: Question, slots: Slots): TopicAnswer | null {
-  const found = blanksAnswer(slots) ?? sheetCountAnswer(slots) ?? perimeterAnswer(slots);
+  const found = massOfEach(slots) ?? blanksAnswer(slots) ?? sheetCountAnswer(slots) ?? perimeterAnswer(slots);
   if (found) return found;
   return topics.has('bezel') && topics.has('jump-ring') ? ringsAroundAnswer(slots) : null;
 }
@@ -139,7 +139,7 @@ function ofTopic(question: Question, slots: Slots): TopicAnswer | null {
   // The cost of a length or a sheet: its mass, and the value of that first.
   if (topic === 'value' && masses.length === 0 && (sizes.length > 0 || next))
     return valueFirst(slots, next ? answers[next](slots) : stockAnswer(slots));
-  const thickness = thicknessOfMass(slots) ?? diameterOfMass(slots);
+  const thickness = thicknessOfMass(slots) ?? diameterOfMass(slots) ?? sideOfMass(slots);
   if (thickness) return thickness;
   if (topic && topic !== 'value' && topics.has('value') && masses.length === 0)
     return { ...valueFirst(slots, answers[topic](slots)), topics: ['value'] };
@@ -148,8 +148,9 @@ function ofTopic(question: Question, slots: Slots): TopicAnswer | null {
 }
 
 /** A size on a scale of ring sizes. */
-function ofRing({ scales, letter, form, counts }: Question, slots: Slots): TopicAnswer | null {
-  const isBand = form === null || form === 'sheet' || counts.rings !== undefined;
+function ofRing({ scales, letter, form, counts, numbers, sizes }: Question, slots: Slots): TopicAnswer | null {
+  const isSized = letter !== null || numbers.length > 0;
+  const isBand = form === null || form === 'sheet' || counts.rings !== undefined || (isSized && sizes.length > 0);
   return (scales.length > 0 || letter !== null) && (isBand || isFromBlank(slots)) ? ringAnswer(slots) : null;
 }
 
@@ -166,6 +167,9 @@ function ofMeasures(question: Question, slots: Slots): TopicAnswer | null {
   if (sizes.length > 0 && isPerLength) return stockAnswer(slots);
   if (isGaugeAlone(question)) return gaugeAnswer(slots);
   if (isWeighed(question) && topics.has('identify')) return identifyAnswer(slots);
+  const isMetal = (one: Dimensions) => sameDimensions(one, dimension.massPerLength) || sameDimensions(one, dimension.massPerVolume); // prettier-ignore
+  if (alloys.length === 0 && !target && question.others.some(({ dimensions }) => isMetal(dimensions)) && masses.length + sizes.length === 0)
+    return identifyAnswer(slots);
   if (isBareMeasure(question) && sizes.length < 2) return conversionAnswer(slots);
   if (isWeighed(question) && (sizes.length === 0 || isOneLength(question))) return identifyAnswer(slots);
   if (sizes.length > 0) return stockAnswer(slots);

@@ -178,6 +178,7 @@ const TELLING_FORMS: ReadonlySet<string> = new Set([
 /** Topics whose words say nothing of their own beside another: the disc of a dome, the value of a melt. */
 const spokenWith: Readonly<Partial<Record<Topic, readonly Topic[]>>> = {
   ball: ['granule'],
+  aspect: ['ring', 'jump-ring'],
   dome: ['disc', 'ring'],
   value: ['melting'],
   bangle: ['cuff'],

@@ -7,7 +7,7 @@ import type { RingSizeSystem } from '../measure/ring-size.ts';
 import type { SectionForm } from '../stock/section.ts';
 import { goldIds } from './gold.ts';
 import { type AskQuantity, LineError, readLine, type Span, type Term } from './grammar.ts';
-import { isLength, isPlain, lendMm, lentUnits } from './lent-units.ts';
+import { isLength, isPlain, lendSizes, lentUnits } from './lent-units.ts';
 import type { Amount, AskBasis, AskSize, Measure, NamedAlloy, Question } from './question.ts';
 import { type AskUnit, askUnit, AVOIRDUPOIS_OZ_G, dimension, sameDimensions } from './units.ts';
 import {
@@ -96,6 +96,7 @@ class Sorter {
   /** A number crossed with another takes its unit: 12 x 10 mm. */
   readonly #lent: Map<number, AskUnit>;
   #mmAssumed: boolean;
+  readonly #inchesAssumed: boolean;
   readonly #sizes: AskSize[] = [];
   readonly #masses: Amount[] = [];
   readonly #others: Measure[] = [];
@@ -128,7 +129,9 @@ class Sorter {
     this.#basis = basis;
     this.#terms = readLine(line);
     this.#lent = lentUnits(this.#terms);
-    this.#mmAssumed = lendMm(this.#terms, this.#lent);
+    const given = lendSizes(this.#terms, this.#lent);
+    this.#mmAssumed = given === 'mm';
+    this.#inchesAssumed = given === 'in';
   }
 
   sort(): Question {
@@ -140,12 +143,13 @@ class Sorter {
     if (this.#masses.length === 0) this.#topics.delete('same-volume');
     this.#settleOunces();
     giveRoles(this.#line, this.#sizes, this.#rolesGiven());
+    const form = this.#sectionNamed();
     return {
       line: this.#line,
       basis: this.#basis,
       topics: this.#topics,
       alloys: this.#alloys,
-      form: this.#sectionNamed(),
+      form,
       shape: this.#shape,
       temper: this.#temper,
       sizes: this.#sizes,
@@ -161,6 +165,7 @@ class Sorter {
       hasTo: this.#hasTo,
       hasRange: this.#hasRange,
       mmAssumed: this.#mmAssumed,
+      inchesAssumed: this.#inchesAssumed,
       noEase: this.#noEase,
       quantities: this.#quantities,
       unknown: this.#unknown,
@@ -192,6 +197,11 @@ class Sorter {
   #sectionNamed(): SectionForm | null {
     const isOutline = this.#topics.has('bezel') && (this.#form === 'square' || this.#form === 'round');
     const isRing = this.#topics.has('ring') || this.#letter !== null || this.#scales.length > 0;
+    // Oval 5 x 2.5 mm of a ring is its wire.
+    if (isRing && this.#form === null && this.#shape === 'oval' && this.#sizes.filter(({ crossed }) => crossed).length > 1) {
+      this.#shape = null;
+      return 'oval';
+    }
     return isOutline || (isRing && this.#form === 'sheet') ? null : this.#form;
   }
 
@@ -235,8 +245,9 @@ class Sorter {
     if (isPlain(quantity) && this.#isFineness(at, quantity.value, place)) return 1;
     if (isPlain(quantity) && (this.#isMeasuredAs(at) || this.#isThickness(at, quantity.value))) {
       const isInches =
-        quantity.value < THINNEST_MM &&
-        this.#terms.some((term) => term.kind === 'quantity' && term.quantity.unit?.symbol === 'in');
+        this.#isFractionOfInch(at) ||
+        (quantity.value < THINNEST_MM &&
+          this.#terms.some((term) => term.kind === 'quantity' && term.quantity.unit?.symbol === 'in'));
       this.#mmAssumed ||= !isInches;
       const mm = quantity.value * (isInches ? MM_PER_INCH : 1);
       this.#sizes.push({ mm, gauge: null, role: null, crossed: false, ...place });
@@ -260,11 +271,12 @@ class Sorter {
     if (after?.kind === 'times' || before?.kind === 'times' || this.#scales.length > 0) return false;
     if (after?.kind === 'word' && after.word === 'wall') return true;
     if (this.#isDecimalBesideMm(at)) return true;
-    if (this.#isWorkedTo(at) || this.#isFollowedByMeasure(at)) return true;
+    if (this.#isWorkedTo(at) || this.#isFollowedByMeasure(at) || this.#isFractionOfInch(at)) return true;
     // In `6 mm id 200 pcs` the word belongs to the measure before it.
     const isMeasure = earlier?.kind === 'gauge' || (earlier?.kind === 'quantity' && !isPlain(earlier.quantity));
     const isTaken = isMeasure && !(before && this.#line.slice(earlier.end, before.start).includes(','));
-    return before?.kind === 'word' && MEASURED.test(before.word) && !isTaken;
+    const isCount = after?.kind === 'word' && /^(?:pieces|pcs|rings|links|strands|off)$/.test(after.word);
+    return before?.kind === 'word' && MEASURED.test(before.word) && !isTaken && !isCount;
   }
 
   /** `12 x 8 mm bezel 0.4`: beside measures in mm a small decimal is in mm, unless it may be a size, a ratio or turns. */
@@ -285,10 +297,20 @@ class Sorter {
     return isTo && this.#topics.has('work') && value < THICKEST_DRAWN_MM;
   }
 
+  /** `3/16 id`: a fraction beside its word is in inches. */
+  #isFractionOfInch(at: number): boolean {
+    const [term, after] = [this.#terms[at], this.#terms[at + 1]];
+    const isFraction = term !== undefined && /\d\/\d|[½¼¾⅓⅔⅛⅜⅝⅞]/.test(this.#line.slice(term.start, term.end));
+    return isFraction && after?.kind === 'word' && /^(?:od|id|wide|across|inside|outside|diameter|dia)$/.test(after.word);
+  }
+
   /** `22 wide`, beside a measure with its unit; not `3 wide bands`. */
   #isFollowedByMeasure(at: number): boolean {
     const [after, next] = [this.#terms[at + 1], this.#terms[at + 2]];
-    if (after?.kind !== 'word' || !/^(?:wide|thick|high|tall|deep)$/.test(after.word)) return false;
+    if (after?.kind !== 'word' || !/^(?:wide|thick|high|tall|deep|od|id|long|across|inside|outside)$/.test(after.word))
+      return false;
+    const before = this.#terms[at - 1];
+    if (before?.kind === 'word' && /^(?:sizes?|us|uk|iso|eu|jp|japanese)$/.test(before.word)) return false;
     const isNoun = next?.kind === 'word' && /s$/.test(next.word);
     return !isNoun && this.#terms.some((term) => term.kind === 'quantity' && isLength(term.quantity));
   }
@@ -592,6 +614,9 @@ function formOf(before: SectionForm | null, named: SectionForm): SectionForm {
   return named === 'round' && before ? before : named;
 }
 
+/** What a gauge measures: a thickness, never an inside or a gap. */
+const GAUGED: ReadonlySet<Role> = new Set<Role>(['wire', 'thick', 'wall', 'pin', 'high', 'about']);
+
 // A measuring word belongs to the measure before it, unless that one has a word already, or stands farther off than the
 // one after; then to the one after.
 function giveRoles(line: string, sizes: readonly AskSize[], roles: readonly GivenRole[]): void {
@@ -601,7 +626,7 @@ function giveRoles(line: string, sizes: readonly AskSize[], roles: readonly Give
     ...roles.filter((each) => each.role !== 'wire'),
     ...roles.filter((each) => each.role === 'wire'),
   ]) {
-    const fits = (size: AskSize | undefined) => size?.role === null && !(role === 'long' && size.gauge);
+    const fits = (size: AskSize | undefined) => size?.role === null && !(size.gauge && !GAUGED.has(role));
     const [before, next] = [sizes[after - 1], sizes[after]];
     // The kerf is the smaller of the measures beside its word.
     const isKerf = role === 'kerf' && (next?.mm ?? Infinity) < (before?.mm ?? Infinity);

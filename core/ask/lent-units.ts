@@ -35,13 +35,15 @@ function speaksOfWire(terms: readonly Term[]): boolean {
 
 /**
  * Gives millimetres to bare numbers crossed with each other beside the word of an outline or another size: `bezel 10 x 8`.
- * @returns whether any were
+ * Beside a gauge the sides of a sheet are in inches: `20 ga copper 6 x 12`.
+ * @returns the unit that was given; null where there was none to give
  */
-export function lendMm(terms: readonly Term[], lent: Map<number, AskUnit>): boolean {
-  const mm = askUnit('mm');
+export function lendSizes(terms: readonly Term[], lent: Map<number, AskUnit>): 'mm' | 'in' | null {
+  const isSheet = isSheetByGauge(terms);
+  const mm = askUnit(isSheet ? 'in' : 'mm');
   const isOutline = terms.some((term) => term.kind === 'word' && OUTLINE_WORDS.test(term.word));
   const isSized = terms.some((term) => term.kind === 'gauge' || (term.kind === 'quantity' && isLength(term.quantity)));
-  if (!mm || !(isOutline || isSized)) return false;
+  if (!mm || !(isOutline || isSized)) return null;
   const isBare = (at: number) => {
     const term = terms[at];
     return term?.kind === 'quantity' && isPlain(term.quantity) && !lent.has(at);
@@ -53,8 +55,22 @@ export function lendMm(terms: readonly Term[], lent: Map<number, AskUnit>): bool
     terms.forEach((term, at) => {
       if (isBare(at) && term.kind === 'quantity' && !Number.isInteger(term.quantity.value)) lent.set(at, mm);
     });
-  return pairs.length > 0;
+  return pairs.length === 0 ? null : isSheet ? 'in' : 'mm';
 }
+
+/** A gauge and two whole numbers up to 24, no other measure, and no word of a narrower thing. */
+function isSheetByGauge(terms: readonly Term[]): boolean {
+  const quantities = terms.flatMap((term) => (term.kind === 'quantity' ? [term.quantity] : []));
+  const isBlank = quantities.every((one) => isPlain(one) && Number.isInteger(one.value * 2) && one.value <= LARGEST_SHEET_IN);
+  const isPair = quantities.length === 2 && terms.filter(({ kind }) => kind === 'times').length === 1;
+  const isNamed = terms.some(({ kind }) => kind === 'gauge');
+  const isNarrow = terms.some((term) => term.kind === 'word' && term.word !== 'sheet' && NARROW_WORDS.test(term.word));
+  return isBlank && isPair && isNamed && !isNarrow;
+}
+
+const LARGEST_SHEET_IN = 24;
+const NARROW_WORDS =
+  /^(?:bezels?|cabs?|cabochons?|stones?|ovals?|half|half-round|triang\w*|cushions?|teardrops?|pears?|strips?|d|d-section|bands?|rings?|wires?|round|bangles?|cuffs?|tub\w*|discs?|domes?|washers?|us|uk|sizes?)$/;
 
 const OUTLINE_WORDS =
   /^(bezels?|cabs?|cabochons?|stones?|ovals?|half|half-round|triang(?:le|ular)|rectangles?|cushions?|teardrops?|pears?|sheets?|strips?|d|d-section|d-shape|bands?|rings?)$/;

@@ -63,7 +63,7 @@ export function meltMetals({ alloys, numbers }: Question): MeltMetal[] {
 const ASKED_BEFORE =
   /(?:\bhow much|\b(?:grams?|g|ounces?|oz|ozt|dwt|weight|amount|mass|content) of|\badd(?:ing)?|\bwith)(?: the| more| pure| extra)?\s*$/i;
 const ASKED_AFTER =
-  /^\s*(?:content|(?:is |are )?(?:needed|required)|do i (?:need|add)|(?:should|must) i add|(?:is |are )?(?:there )?in\b|to add\b)/i;
+  /^\s*(?:content|(?:is |are )?(?:needed|required)|do i (?:need|add)|(?:should|must) i add|(?:is |are )?(?:there )?in\b|to add\b|(?:needed |required )?(?:to (?:make|get|produce)|for)\s+(?=\d))/i;
 const BESIDE_MASS = /^\s*(?:of\s+)?(?:my |old |some |scrap |clean )*$/i;
 const TAKEN_FROM = /\b(?:from|out of|using|with)\s+(?:(?:my|old|some|scrap|clean|only)\s+)*$/i;
 const BECOMES = /\b(?:to|into|for|make|making|get|reach|become|want|is|as|until)\b/i;

@@ -71,6 +71,8 @@ export interface Question {
   readonly hasRange: boolean;
   /** Whether a size without a unit was taken as mm. */
   readonly mmAssumed: boolean;
+  /** Whether the sides of a sheet without a unit were taken as inches. */
+  readonly inchesAssumed: boolean;
   /** Whether a wide band is made to the exact size. */
   readonly noEase: boolean;
   /** Every quantity of the line with its unit as typed, in order. */

@@ -69,6 +69,15 @@ const rewrites: readonly Rewrite[] = [
     new RegExp(`^((?:[a-z]+ ){0,3}${LENGTH})(?: long| each| pieces)? (?:from|out of) (?:an? |one |1 )?(ft|foot|m|metre|meter|inch|cm)\\??$`, 'gi'),
     'how many $1 blanks from 1 $2',
   ],
+  [/,? ?\bwhich (?:one )?is (?:the )?(?:thicker|thinner|heavier|lighter|longer|bigger|larger)\b\??/gi, ''],
+  [/ ?= ?(?:is )?(?:how many|\?) (?=[a-z]+\??$)/gi, ' in '],
+  [/\b(swg|awg|b&s) (\d{1,2})\b(?! ?(?:ga|gauge|mm|in)\b)/gi, '$2 $1'],
+  // A square that is far wider than thick is a blank of sheet: 16 mm square 1.2 mm.
+  [
+    new RegExp(`^(?!.*\\b(?:wire|bar|rod|ring|band|size|long|us|uk|bezel|tube)\\b)(.*?\\b)(${NUMBER}) ?(mm|cm|in) squares?,? (?:x |of |in )?(${NUMBER}) ?(mm|in)\\b`, 'i'),
+    (found, before = '', side = '', unit = '', thin = '', own = '') =>
+      Number(side) > 4 * Number(thin) ? `${before}${side} ${unit} x ${side} ${unit} sheet ${thin} ${own}` : found,
+  ],
   // Counts of lengths, and areas that are asked for.
   [/\b(\d+) (?:lengths|strips|sticks|bars|rods|sections) of (?=[\d.])/gi, '$1 pieces of '],
   [
@@ -76,7 +85,7 @@ const rewrites: readonly Rewrite[] = [
     (_, unit = '') => `sq${unit.toLowerCase().slice(0, 2)}`,
   ],
   // Fine beside a metal is that metal.
-  [/^(?=.*\b(?:sterling|silver|925|britannia)\b)(.*?)\bfine\b(?! (?:silver|gold|metal|content|\d))/gi, '$1fine silver'],
+  [/^(?!.*(?:\bgold\b|\d ?(?:k|kt|ct|karat|carat)\b))(.*?)\bfine\b(?! (?:silver|gold|metal|content|weight|\d))/gi, '$1fine silver'],
   [/^(?=.*\d ?(?:k|kt|ct|karat|carat)\b)(.*?)\bfine\b(?! (?:silver|gold|metal|content|\d))/gi, '$1fine gold'],
   // Length to put in or take out between two sizes.
   [
@@ -247,7 +256,7 @@ const rewrites: readonly Rewrite[] = [
   ],
   // A fineness that the book has no alloy of is a number.
   [/^(?!.*\d ?(?:mm|cm|m|in|inch|inches|ga|gauge|swg|awg)\b)(.*\b(?:500|8\d\d|90\d|916|94\d|97\d)) silver\b/gi, '$1'],
-  [/\b(?:fine|pure) (?:metal )?content\b/gi, 'content'],
+  [/\b(?:fine|pure) (?:metal |gold |silver )?content\b/gi, 'content'],
   [/\b(?:fine|pure) (?:metal )?(?=in \d)/gi, 'content '],
   [/\b(?:999(?:\.9)?|24k) (silver|gold)\b(?=.*\d ?g)/gi, 'fine $1'],
   // Each metal of a melt with its weight: a plus between them.
@@ -267,7 +276,7 @@ const rewrites: readonly Rewrite[] = [
     (_, count = '', word = '') =>
       `${String(numberWords[count.toLowerCase()] ?? 1)}/${(fractions[word.toLowerCase()] ?? '').slice(2)} `,
   ],
-  [/\bhalf an? (?=in\b|inch|ounce|oz|foot|ft)/gi, '1/2 '],
+  [/\bhalf an? (?=in\b|inch|ounce|oz|foot|ft|m\b|met(?:re|er)|kilo|kg|lb|pound)/gi, '1/2 '],
   // Ten 3/4 in discs are ten, not ten and three quarters.
   [
     new RegExp(`\\b(${NUMBER_WORDS}) (?=\\d+/\\d+|[½¼¾⅓⅔⅛⅜⅝⅞])`, 'gi'),

@@ -27,6 +27,10 @@ export class Slots {
   constructor(question: Question) {
     this.question = question;
     if (question.mmAssumed) this.assume('millimetres', []);
+    if (question.inchesAssumed) {
+      const line = question.line.replace(/(\d[\d.]*\s*[x×]\s*\d[\d.]*)/, '$1 mm');
+      this.assumptions.push({ says: 'inches', choices: [{ label: 'millimetres', line }] });
+    }
   }
 
   /** Records an assumption; each choice is words that replace it when put at the end of the line. */

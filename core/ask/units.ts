@@ -23,6 +23,7 @@ export const dimension = {
   turn: { ...plain, turn: 1 },
   temperature: { ...plain, temperature: 1 },
   massPerLength: { ...plain, mass: 1, length: -1 },
+  massPerVolume: { ...plain, mass: 1, length: -3 },
   turnsPerLength: { ...plain, turn: 1, length: -1 },
 } as const satisfies Record<string, Dimensions>;
 

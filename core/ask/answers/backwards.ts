@@ -28,6 +28,10 @@ const SHORTEST_BLANK_MM = 38;
 /** The wire cut off for a ball or a granule: `from 6 mm of 20 ga`; null when the question does not say it so. */
 export function cutOffWire(slots: Slots): { readonly length: Figure; readonly wire: Figure } | null {
   const { line } = slots.question;
+  const [first, second, more] = slots.question.sizes.filter(({ used }) => !used);
+  // 12 mm of 1 mm wire.
+  if (first && second && !more && /^\s*(?:long )?of (?:an? )?$/i.test(line.slice(first.end, second.start)))
+    return { length: slots.figure(first, 'wire cut off'), wire: slots.figure(second, 'wire') };
   const [from, of] = [line.search(/\b(?:from|cut|melt)\b/i), line.search(/\bof\b/i)];
   const between = slots.free().find(({ start }) => start > from && start < of);
   const after = slots.question.sizes.find(({ start, used }) => !used && start > of);

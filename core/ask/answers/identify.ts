@@ -49,7 +49,7 @@ interface Candidate {
  */
 export function identifyAnswer(slots: Slots): TopicAnswer {
   const ofVolume = byVolume(slots);
-  const measured = ofVolume ?? [...inWater(slots), ...byLength(slots), ...bySize(slots)];
+  const measured = ofVolume ?? byDensity(slots) ?? [...inWater(slots), ...byLength(slots), ...bySize(slots)];
   const isSized = measured.some(({ figure }) => figure.unit !== 'g/cm³');
   if (!measured.some(({ figure }) => figure.unit !== 'mm'))
     throw new NotEnough('Weigh a known length, and give both.', EXAMPLE);
@@ -89,6 +89,14 @@ export function identifyAnswer(slots: Slots): TopicAnswer {
     ),
     note: `${isSized ? 'Round wire. ' : ''}Every alloy and size counts as equally likely beforehand. A second measure, such as a caliper size or the weight in water, tells alloys of one weight apart.`,
   };
+}
+
+/** A density that was measured: `8.5 g/cm³`. */
+function byDensity(slots: Slots): Measured[] | null {
+  const rate = slots.rate(dimension.massPerVolume);
+  if (rate === null) return null;
+  const figure = given('density', rate * MM3_PER_CM3, 'g/cm³', 'as asked');
+  return [{ figure, sd: figure.value * DENSITY_SHARE, expected: (density) => density }];
 }
 
 /** Weights in air and in water give the density. */

@@ -54,6 +54,8 @@ export function stripByMassAnswer(slots: Slots): TopicAnswer | null {
   if (rate === null) return null;
   const length = slots.take('long', 'length') ?? slots.next('length');
   if (!length) return null;
+  // What a length weighs is known: its width and height change nothing.
+  for (const size of slots.question.sizes) if (size.role === 'wide' || size.role === 'high') size.used = true;
   const perMetre = given('mass of a metre, as bought', rate * 1000, 'g', 'as asked');
   const how = `${inSum(length.value)} × ${inSum(perMetre.value)} ÷ 1000`;
   const one = computed('mass', length.value * rate, 'g', how, [length, perMetre]);
@@ -91,6 +93,36 @@ export function diameterOfMass(slots: Slots): TopicAnswer | null {
   const mm = Math.sqrt((mass.value * 1000) / (share * length.value * density.value));
   const label = form === 'square' ? 'side' : 'diameter';
   return { figures: [computed(label, mm, 'mm', how, [mass, length, density])], topics: ['gauge', 'identify'] };
+}
+
+/** `how big a square of 20 ga sterling weighs 25 g`, or a disc; null for any other question. */
+export function sideOfMass(slots: Slots): TopicAnswer | null {
+  const { line, sizes, masses } = slots.question;
+  const [, named = ''] = /\b(?:how (?:big|large|wide)|what size)(?: is)?(?: an?)? (square|discs?|disks?|circles?)\b/i.exec(line) ?? []; // prettier-ignore
+  const [size] = sizes;
+  if (named === '' || !size || sizes.length !== 1 || masses.length !== 1) return null;
+  const density = slots.density(slots.alloy());
+  const thickness = slots.figure(size, 'thickness', 'sheet');
+  const mass = slots.mass('mass');
+  if (!mass) return null;
+  const isSquare = named.toLowerCase() === 'square';
+  const area = (mass.value * 1000) / (thickness.value * density.value);
+  const how = `√(${inSum(mass.value)} × 1000 ÷ (${isSquare ? '' : 'π/4 × '}${inSum(thickness.value)} × ${inSum(density.value)}))`;
+  const mm = Math.sqrt(area / (isSquare ? 1 : Math.PI / 4));
+  const label = isSquare ? 'side' : 'diameter';
+  return { figures: [computed(label, mm, 'mm', how, [mass, thickness, density])], topics: ['disc', 'gauge', 'identify'] };
+}
+
+/** Count and mass of one: `25 studs, each 2.1 g`; null for any other question. */
+export function massOfEach(slots: Slots): TopicAnswer | null {
+  const { line, sizes, masses, counts, topics, alloys } = slots.question;
+  const count = counts.pieces ?? counts.rings;
+  if (!count || masses.length !== 1 || sizes.length > 0 || topics.has('value') || !/\beach\b|\bapiece\b/i.test(line))
+    return null;
+  const one = slots.mass('mass');
+  if (!one) return null;
+  const value = alloys.length > 0 ? valueOf(slots, slots.alloy(), one, count) : [];
+  return { figures: [...counted(one, count), ...value], topics: [...topics] };
 }
 
 /** The mass of the length that was asked for, then of a metre and a foot or an inch. */
