@@ -1,5 +1,6 @@
 // Speed of the ask line, and the longest time its grammar takes on any text.
 import { ask } from '../core/ask/ask.ts';
+import { familyExamples } from '../core/ask/fixtures/family-examples.ts';
 import {
   freshExamples,
   laterExamples,
@@ -20,6 +21,7 @@ export function answers(): Measured[] {
     { what: 'later questions without it', measured: wrongShare(laterExamples), bound: 5, unit: '%' },
     { what: 'fresh questions without it', measured: wrongShare(freshExamples), bound: 5, unit: '%' },
     { what: 'spoken questions without it', measured: wrongShare(spokenExamples), bound: 5, unit: '%' },
+    { what: 'questions by family without it', measured: wrongShare(familyExamples), bound: 5, unit: '%' },
     { what: 'the grammar on 500 characters of anything, longest', measured: grammarMs(), bound: 50, unit: 'ms' },
   ];
 }

@@ -15,9 +15,18 @@ import { isOtherMetal, sameVolumeAnswer } from './answers/same-volume.ts';
 import { sheetCountAnswer } from './answers/sheet-counts.ts';
 import { solderAnswer } from './answers/solder.ts';
 import { solidAnswer } from './answers/solids.ts';
-import { diameterOfMass, discAnswer, massOfEach, sideOfMass, stockAnswer, stripByMassAnswer, thicknessOfMass, valueOf } from './answers/stock.ts';
-import { ballAnswer, domeAnswer, granuleAnswer } from './answers/volumes.ts';
+import {
+  diameterOfMass,
+  discAnswer,
+  massOfEach,
+  sideOfMass,
+  stockAnswer,
+  stripByMassAnswer,
+  thicknessOfMass,
+  valueOf,
+} from './answers/stock.ts';
 import { volumeAnswer } from './answers/volume.ts';
+import { ballAnswer, domeAnswer, granuleAnswer } from './answers/volumes.ts';
 import { workAnswer, workedAnswer } from './answers/work.ts';
 import { examples } from './examples.ts';
 import { meltQuestion } from './melt-question.ts';
@@ -60,7 +69,19 @@ const answers = {
 export const topicsInTurn = Object.keys(answers) as Topic[];
 
 /** Ways to an answer, tried in turn. */
-const ways = [ofSolder, ofWork, ofVolume, ofPercent, ofMelt, ofOtherMetal, ofCounts, ofWeighed, ofTopic, ofRing, ofMeasures] as const;
+const ways = [
+  ofSolder,
+  ofWork,
+  ofVolume,
+  ofPercent,
+  ofMelt,
+  ofOtherMetal,
+  ofCounts,
+  ofWeighed,
+  ofTopic,
+  ofRing,
+  ofMeasures,
+] as const;
 
 /**
  * The answer to a question.
@@ -99,6 +120,8 @@ function ofMelt(question: Question, slots: Slots): TopicAnswer | null {
   if (isMix(question)) return mixAnswer(slots);
   if (isShare(question)) return shareAnswer(slots);
   const asked = meltQuestion(question);
+  // The value of a weight is asked for, not the metal in it.
+  if (asked?.kind === 'content' && question.topics.has('value')) return null;
   return asked && meltAnswer(slots, asked);
 }
 
@@ -108,7 +131,7 @@ function ofOtherMetal({ alloys, masses, sizes, line, hasTo, topics }: Question, 
   if (!one || !other || masses.length !== 1 || sizes.length > 0 || !isOtherMetal(one, other)) return null;
   if (AS_IT_IS.test(line)) return sameVolumeAnswer(slots);
   if (!hasTo) return null;
-  if (topics.has('alloying')) return alloyingMissing(slots);
+  if (topics.has('alloying') || one.alloy.fineness === null) return alloyingMissing(slots);
   slots.assume(`the same piece in ${(other.isGoal ? other : one).alloy.name}`, []);
   return sameVolumeAnswer(slots);
 }
@@ -168,7 +191,12 @@ function ofMeasures(question: Question, slots: Slots): TopicAnswer | null {
   if (isGaugeAlone(question)) return gaugeAnswer(slots);
   if (isWeighed(question) && topics.has('identify')) return identifyAnswer(slots);
   const isMetal = (one: Dimensions) => sameDimensions(one, dimension.massPerLength) || sameDimensions(one, dimension.massPerVolume); // prettier-ignore
-  if (alloys.length === 0 && !target && question.others.some(({ dimensions }) => isMetal(dimensions)) && masses.length + sizes.length === 0)
+  if (
+    alloys.length === 0 &&
+    !target &&
+    question.others.some(({ dimensions }) => isMetal(dimensions)) &&
+    masses.length + sizes.length === 0
+  )
     return identifyAnswer(slots);
   if (isBareMeasure(question) && sizes.length < 2) return conversionAnswer(slots);
   if (isWeighed(question) && (sizes.length === 0 || isOneLength(question))) return identifyAnswer(slots);

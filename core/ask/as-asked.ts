@@ -1,7 +1,7 @@
 // Puts the figure that the line asks for first, in the unit that it asks for.
 import { computed, type Figure, inSum } from '../figure/figure.ts';
-import type { Question } from './question.ts';
 import { MM_PER_INCH } from '../measure/length-units.ts';
+import type { Question } from './question.ts';
 import { askUnit, inUnit, sameDimensions } from './units.ts';
 
 const WEIGHT = /\b(?:weigh\w*|weights?|mass|heavy)\b/i;
@@ -13,8 +13,13 @@ export function asAsked(question: Question, figures: readonly Figure[]): readonl
   const target = question.target ?? question.asked;
   const [main] = figures;
   const reduced = /\breduction\b/i.test(line) && figures.find(({ label }) => label === 'reduction');
+  const isMassAsked = target !== null && target.dimensions.mass === 1 && target.dimensions.length === 0;
   const wanted =
     reduced ||
+    (isMassAsked &&
+      masses.length === 0 &&
+      main?.unit !== 'g' &&
+      figures.find(({ unit, label }) => unit === 'g' && label.startsWith('mass'))) ||
     (WEIGHT.test(line) && masses.length === 0 && main?.unit !== 'g' && figures.find(({ unit }) => unit === 'g')) ||
     (AROUND.test(line) &&
       figures.find(({ label }) => AROUND.test(label)) &&

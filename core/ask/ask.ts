@@ -177,11 +177,12 @@ const TELLING_FORMS: ReadonlySet<string> = new Set([
 ]); // prettier-ignore
 /** Topics whose words say nothing of their own beside another: the disc of a dome, the value of a melt. */
 const spokenWith: Readonly<Partial<Record<Topic, readonly Topic[]>>> = {
-  ball: ['granule'],
+  ball: ['granule', 'melting'],
   aspect: ['ring', 'jump-ring'],
   dome: ['disc', 'ring'],
   value: ['melting'],
   bangle: ['cuff'],
+  bezel: ['disc'],
   work: ['solid'],
   solder: ['melting'],
 };
@@ -196,10 +197,17 @@ function passedOver(line: string, question: Question, found: TopicAnswer, basis:
   // Bent square wire is as long as round wire of its thickness.
   const isTubeOfHinge = main === 'hinge' && form === 'tube';
   const isLengthOnly = form === 'square' && !found.figures.some(({ unit }) => unit === 'g');
-  if (form !== null && TELLING_FORMS.has(form) && !isWork && !isLengthOnly && !isTubeOfHinge && isUnused({ form: null }))
+  if (
+    form !== null &&
+    TELLING_FORMS.has(form) &&
+    !isWork &&
+    !isLengthOnly &&
+    !isTubeOfHinge &&
+    isUnused({ form: null })
+  )
     words.push(`the ${form} section`);
   // A bezel without an outline is that of an oval or round stone.
-  if (shape !== null && !PLAIN_SHAPES.has(shape) && main !== 'bezel' && isUnused({ shape: null }))
+  if (shape !== null && !PLAIN_SHAPES.has(shape) && main !== 'bezel' && main !== 'chain' && isUnused({ shape: null }))
     words.push(`the ${shape} outline`);
   for (const topic of topics) {
     if (

@@ -60,7 +60,8 @@ const THICKEST_DRAWN_MM = 10;
 /** A decimal above this beside measures in mm is no thickness. */
 const THICKEST_DECIMAL_MM = 3;
 /** Words whose numbers are no measures. */
-const COUNTED_IN = /^(?:sizes?|us|uk|iso|eu|jp|japanese|american|british|ratio|ar|aspect|times|turns?|twists?|percent|g|grams?|density|pitch)$/;
+const COUNTED_IN =
+  /^(?:sizes?|us|uk|iso|eu|jp|japanese|american|british|ratio|ar|aspect|times|turns?|twists?|percent|g|grams?|density|pitch)$/;
 
 const qualifiers: Readonly<Record<string, string>> = {
   ruthenium: 'Ru',
@@ -198,7 +199,12 @@ class Sorter {
     const isOutline = this.#topics.has('bezel') && (this.#form === 'square' || this.#form === 'round');
     const isRing = this.#topics.has('ring') || this.#letter !== null || this.#scales.length > 0;
     // Oval 5 x 2.5 mm of a ring is its wire.
-    if (isRing && this.#form === null && this.#shape === 'oval' && this.#sizes.filter(({ crossed }) => crossed).length > 1) {
+    if (
+      isRing &&
+      this.#form === null &&
+      this.#shape === 'oval' &&
+      this.#sizes.filter(({ crossed }) => crossed).length > 1
+    ) {
       this.#shape = null;
       return 'oval';
     }
@@ -286,7 +292,9 @@ class Sorter {
     const isTyped = term?.kind === 'quantity' && /^\d*[.,]\d+$/.test(this.#line.slice(term.start, term.end));
     if (!isTyped || !(value < THICKEST_DECIMAL_MM) || this.#topics.has('aspect')) return false;
     const inMm = this.#terms.some((one) => one.kind === 'quantity' && one.quantity.unit?.symbol === 'mm');
-    return inMm && !this.#terms.some((one) => one.kind === 'karat' || (one.kind === 'word' && COUNTED_IN.test(one.word)));
+    return (
+      inMm && !this.#terms.some((one) => one.kind === 'karat' || (one.kind === 'word' && COUNTED_IN.test(one.word)))
+    );
   }
 
   /** `rolled to 0.8`. */
@@ -301,7 +309,9 @@ class Sorter {
   #isFractionOfInch(at: number): boolean {
     const [term, after] = [this.#terms[at], this.#terms[at + 1]];
     const isFraction = term !== undefined && /\d\/\d|[½¼¾⅓⅔⅛⅜⅝⅞]/.test(this.#line.slice(term.start, term.end));
-    return isFraction && after?.kind === 'word' && /^(?:od|id|wide|across|inside|outside|diameter|dia)$/.test(after.word);
+    return (
+      isFraction && after?.kind === 'word' && /^(?:od|id|wide|across|inside|outside|diameter|dia)$/.test(after.word)
+    );
   }
 
   /** `22 wide`, beside a measure with its unit; not `3 wide bands`. */
@@ -310,7 +320,8 @@ class Sorter {
     if (after?.kind !== 'word' || !/^(?:wide|thick|high|tall|deep|od|id|long|across|inside|outside)$/.test(after.word))
       return false;
     const before = this.#terms[at - 1];
-    if (before?.kind === 'word' && /^(?:sizes?|us|uk|iso|eu|jp|japanese)$/.test(before.word)) return false;
+    if (before?.kind === 'word' && /^(?:sizes?|us|uk|iso|eu|jp|japanese|ar|ratio|aspect)$/.test(before.word))
+      return false;
     const isNoun = next?.kind === 'word' && /s$/.test(next.word);
     return !isNoun && this.#terms.some((term) => term.kind === 'quantity' && isLength(term.quantity));
   }

@@ -15,13 +15,21 @@ export function lentUnits(terms: readonly Term[]): Map<number, AskUnit> {
     const [before, cross, after] = [terms[at - 2], terms[at - 1], terms[at]];
     if (cross?.kind !== 'times' || before?.kind !== 'quantity' || after?.kind !== 'quantity') continue;
     // 40 x 35 mm of wire: forty pieces.
-    if (isOfWire && Number.isInteger(before.quantity.value)) continue;
+    if (isOfWire && Number.isInteger(before.quantity.value) && !isLink(terms, before.quantity, after.quantity))
+      continue;
     const unit = lent.get(at) ?? (isLength(after.quantity) ? after.quantity.unit : null);
     if (unit && isPlain(before.quantity)) lent.set(at - 2, unit);
   }
   return lent;
 }
 
+/** 6 x 4 mm of a link is its inside. */
+function isLink(terms: readonly Term[], one: AskQuantity, other: AskQuantity): boolean {
+  const isNamed = terms.some((term) => term.kind === 'word' && /^(?:chains?|links?)$/.test(term.word));
+  return isNamed && one.value <= LONGEST_LINK_MM && one.value <= 3 * other.value;
+}
+
+const LONGEST_LINK_MM = 30;
 const WIRE_WORDS = /^(?:wires?|round|rods?)$/;
 const FLAT_WORDS =
   /^(?:flat|rectang\w*|half|half-round|d|ovals?|triang\w*|square|strips?|sheets?|plates?|bezels?|cabs?|cabochons?|stones?|rings?|bands?|bangles?|forged?|roll(?:ed)?|drawn?|tub\w*)$/;
@@ -61,7 +69,9 @@ export function lendSizes(terms: readonly Term[], lent: Map<number, AskUnit>): '
 /** A gauge and two whole numbers up to 24, no other measure, and no word of a narrower thing. */
 function isSheetByGauge(terms: readonly Term[]): boolean {
   const quantities = terms.flatMap((term) => (term.kind === 'quantity' ? [term.quantity] : []));
-  const isBlank = quantities.every((one) => isPlain(one) && Number.isInteger(one.value * 2) && one.value <= LARGEST_SHEET_IN);
+  const isBlank = quantities.every(
+    (one) => isPlain(one) && Number.isInteger(one.value * 2) && one.value <= LARGEST_SHEET_IN,
+  );
   const isPair = quantities.length === 2 && terms.filter(({ kind }) => kind === 'times').length === 1;
   const isNamed = terms.some(({ kind }) => kind === 'gauge');
   const isNarrow = terms.some((term) => term.kind === 'word' && term.word !== 'sheet' && NARROW_WORDS.test(term.word));

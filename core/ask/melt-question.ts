@@ -125,11 +125,13 @@ function ofOneMetal(
   const [wanted] = asked;
   if (!wanted) return CONTENT.test(line) ? { kind: 'content', of: [metal], metal } : null;
   const isAlloy = wanted.perThousand !== null && wanted.perThousand < PURE && !wanted.isVague;
+  // 45 g of fine silver, how much sterling can I make: an alloy is no content of its pure metal.
+  const isOfPure = isAlloy && (metal.perThousand ?? 0) >= PURE && ASKS_TOTAL.test(line);
   if (
     asked.length === 1 &&
     isAlloy &&
     isSameMetal(wanted, metal) &&
-    /\b(?:from|out of|using|with|of)\s*$/i.test(beforeMass)
+    (isOfPure || /\b(?:from|out of|using|with|of)\s*$/i.test(beforeMass))
   )
     return { kind: 'alloying', from: metal, to: wanted, added: [], isTotal: false, asksTotal: true };
   return { kind: 'content', of: asked, metal };

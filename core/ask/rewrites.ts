@@ -7,7 +7,8 @@ const numberWords: Readonly<Record<string, number>> = {
   fifty: 50, sixty: 60, seventy: 70, eighty: 80, ninety: 90,
 }; // prettier-ignore
 const NUMBER_WORDS = Object.keys(numberWords).join('|');
-const UNIT = '(?:mm|cm|m|in|inch|inches|ft|foot|feet|g|grams?|kg|oz|ozt|ounces?|lbs?|pounds?|troy|dwt|gauge|ga|k|kt|ct|karat|carat)';
+const UNIT =
+  '(?:mm|cm|m|in|inch|inches|ft|foot|feet|g|grams?|kg|oz|ozt|ounces?|lbs?|pounds?|troy|dwt|gauge|ga|k|kt|ct|karat|carat)';
 const AREA_UNIT = '(?:mm|cm|in|inch|inches)';
 const fractions: Readonly<Record<string, string>> = {
   half: '1/2',
@@ -57,26 +58,68 @@ const rewrites: readonly Rewrite[] = [
     (_, size = '', from = '', to = '') => `${size} ${areaUnit(from)} in ${areaUnit(to)}`,
   ],
   // The share of a metal in an alloy.
-  [/^(?:what is the )?(?:%|percent(?:age)?) (?:of )?(?:fine |pure )?(?:gold|silver|platinum) in (?:an? )?(.+?)\??$/gi, 'fineness $1 as percentage'],
+  [
+    /^(?:what is the )?(?:%|percent(?:age)?) (?:of )?(?:fine |pure )?(?:gold|silver|platinum) in (?:an? )?(.+?)\??$/gi,
+    'fineness $1 as percentage',
+  ],
   [/\bfine weight (?:of|in) /gi, 'content '],
   [/^(?=.*\bchain\b)(.*\b(?:4[1-9]|[5-9]\d|\d{3,})) in (?=\d[\d.]* ?(?:mm|ga|gauge|swg)\b)/gi, '$1 '],
   [/\b(?:saw cut|saw blade|saw kerf|blade|cut width)s?\b/gi, 'kerf'],
   [/\b(coil|spring) length (?!\d|is\b|of \d)/gi, '$1 '],
-  [/,? ?\bhow much wire\b\??$/gi, ''],
+  [/,? ?\bhow much (?:wire|length)\b\??$/gi, ''],
   [/^(?!.*\bchain\b)(.*)\b(oval|round) links?\b/gi, '$1chain $2 link'],
   [/^(?=.*\bhow many\b)(?=.*\brings\b)(.*)\b(?:bracelet|necklace)\b/gi, '$1chain'],
   [
-    new RegExp(`^((?:[a-z]+ ){0,3}${LENGTH})(?: long| each| pieces)? (?:from|out of) (?:an? |one |1 )?(ft|foot|m|metre|meter|inch|cm)\\??$`, 'gi'),
-    'how many $1 blanks from 1 $2',
+    new RegExp(
+      `^((?:[a-z]+ ){0,3}${LENGTH})(?: long| each| pieces)? (?:from|out of) (?:an? |one |1 )?(ft|foot|m|metre|meter|inch|cm)\\??$`,
+      'gi',
+    ),
+    'blanks $1 from 1 $2',
   ],
   [/,? ?\bwhich (?:one )?is (?:the )?(?:thicker|thinner|heavier|lighter|longer|bigger|larger)\b\??/gi, ''],
   [/ ?= ?(?:is )?(?:how many|\?) (?=[a-z]+\??$)/gi, ' in '],
   [/\b(swg|awg|b&s) (\d{1,2})\b(?! ?(?:ga|gauge|mm|in)\b)/gi, '$2 $1'],
   // A square that is far wider than thick is a blank of sheet: 16 mm square 1.2 mm.
   [
-    new RegExp(`^(?!.*\\b(?:wire|bar|rod|ring|band|size|long|us|uk|bezel|tube)\\b)(.*?\\b)(${NUMBER}) ?(mm|cm|in) squares?,? (?:x |of |in )?(${NUMBER}) ?(mm|in)\\b`, 'i'),
+    new RegExp(
+      `^(?!.*\\b(?:wire|bar|rod|ring|band|size|long|us|uk|bezel|tube)\\b)(.*?\\b)(${NUMBER}) ?(mm|cm|in) squares?,? (?:x |of |in )?(${NUMBER}) ?(mm|in)\\b`,
+      'i',
+    ),
     (found, before = '', side = '', unit = '', thin = '', own = '') =>
       Number(side) > 4 * Number(thin) ? `${before}${side} ${unit} x ${side} ${unit} sheet ${thin} ${own}` : found,
+  ],
+  [
+    /^is (?:an? )?(.+?) (?:thicker|thinner|wider|bigger|larger|heavier|lighter|longer|shorter) than (?:an? )?(.+?)\??$/gi,
+    '$1 vs $2',
+  ],
+  [/\b(\d+) and (\d+\/\d+)\b/gi, '$1 $2'],
+  [/\b(?<!\d )(?<!and an? )half[ -](?=in\b|inch|ounce|oz\b|ozt|met(?:re|er)\b)/gi, '1/2 '],
+  [/^(?!.*\b(?:bangle|cuff|bracelet)s?\b)(?=.*\bwrist\b)/gi, 'cuff '],
+  [
+    /^(?!.*\bjump\b)(?=.*\bhow many\b)(?=.*\b(?:id|inside)\b)(?=.*\b(?:wire|ga|gauge)\b)(?=.*\bfrom\b)(.*?)\brings\b/gi,
+    '$1jump rings',
+  ],
+  // Weighed in water by its loss.
+  [
+    new RegExp(
+      `(${NUMBER}) ?g(?:rams?)?\\b(.*?)\\b(?:loses?|lost|losing|loss(?: of)?) (${NUMBER}) ?g(?:rams?)?(?: of (?:weight|mass))? (?:in|under) water`,
+      'gi',
+    ),
+    (_, dry = '', between = '', loss = '') =>
+      `${dry} g${between} ${String(Math.round((Number(dry) - Number(loss)) * 1e6) / 1e6)} g in water`,
+  ],
+  [
+    /^(?=.*\b(?:longer|shorter|length|add|remove|take out|cut out|metal)\b).*\bsize (\d+(?:\.\d+)?)\b.*?\b(\d+(?:\.\d+)?) sizes? (bigger|larger|up|smaller|down)\b.*$/gi,
+    (_, size = '', by = '', way = '') =>
+      `difference inside circumference size ${size} vs size ${String(Number(size) + (/^(?:small|down)/i.test(way) ? -1 : 1) * Number(by))}`,
+  ],
+  // Metals before their weights: 18k 14 g + 9k 7 g.
+  [
+    new RegExp(
+      `^((?:\\d+ ?k(?:t)?|[a-z]+)(?: [a-z]+)*) (${NUMBER} ?g),? ?(?:\\+|and|plus|&|with) ?((?:\\d+ ?k(?:t)?|[a-z]+)(?: [a-z]+)*) (${NUMBER} ?g)$`,
+      'i',
+    ),
+    '$2 $1 and $4 $3',
   ],
   // Counts of lengths, and areas that are asked for.
   [/\b(\d+) (?:lengths|strips|sticks|bars|rods|sections) of (?=[\d.])/gi, '$1 pieces of '],
@@ -85,14 +128,20 @@ const rewrites: readonly Rewrite[] = [
     (_, unit = '') => `sq${unit.toLowerCase().slice(0, 2)}`,
   ],
   // Fine beside a metal is that metal.
-  [/^(?!.*(?:\bgold\b|\d ?(?:k|kt|ct|karat|carat)\b))(.*?)\bfine\b(?! (?:silver|gold|metal|content|weight|\d))/gi, '$1fine silver'],
+  [
+    /^(?!.*(?:\bgold\b|\d ?(?:k|kt|ct|karat|carat)\b))(.*?)\bfine\b(?! (?:silver|gold|metal|content|weight|\d))/gi,
+    '$1fine silver',
+  ],
   [/^(?=.*\d ?(?:k|kt|ct|karat|carat)\b)(.*?)\bfine\b(?! (?:silver|gold|metal|content|\d))/gi, '$1fine gold'],
   // Length to put in or take out between two sizes.
   [
     /^(?=.*\b(?:longer|shorter|length|circumference|add|remove|take out|cut out|metal)\b).*\bsiz(?:e|es|ed|ing)(?: it)?(?: up| down)?(?: from)?(?: size)? (\d+(?:\.\d+)?) (?:to|and|vs) (?:(?:a )?(?:us )?size )?(\d+(?:\.\d+)?)(?! ?(?:mm|ga|gauge|x|×))\b.*$/gi,
     'difference inside circumference size $1 vs size $2',
   ],
-  [/\b(?:what(?:'s| is) the )?difference (?:in [a-z]+ )?between (.+?) and (.+)$/gi, '$1 vs $2'],
+  [
+    /\b(?:what(?:'s| is) the )?(weight |length |price |cost )?difference (?:in [a-z]+ )?between (?:an? )?(.+?) and (?:an? )?(.+)$/gi,
+    '$2 vs $3 $1',
+  ],
   // A cut-off end of wire melts to a granule.
   [
     /^(?=.*\b(?:granules?|balls?)\b)(.*\bfrom )(?:an? )?([\d.]+ ?mm) (?:bits?|chips?|clippings?|pallions?|offcuts?|scraps?|pieces?|lengths?|snippets?) of\b/gi,
@@ -106,7 +155,7 @@ const rewrites: readonly Rewrite[] = [
   ],
   // The wire is asked for: the next measure is not that of the wire.
   [/\b(how much|more|length of|amount of|what length of) wire (?=(?:to|do|for|is|will|would|needed|goes)\b)/gi, '$1 '],
-  [/\boval ((?:[a-z\d]+ ){1,3})wire\b/gi, '$1oval wire'],
+  [/^(?!.*\b(?:bezels?|cab\w*|stones?|links?|bangles?)\b)(.*)\boval ((?:[a-z\d.]+ ){1,8})wire\b/gi, '$1$2oval wire'],
   [/\b(bangle|bracelet|cuff) sizes?\b/gi, '$1'],
   [/^(?!.*\bchain\b)(.*\d+) links\b/gi, '$1 jump rings'],
   [
@@ -153,10 +202,7 @@ const rewrites: readonly Rewrite[] = [
   [/^(?=.*\d ?g ?(?:\/|per) ?(?:m|mm|cm|ft|in|100|foot|inch|met(?:re|er))\b)(.*)\bwhat size\b/gi, '$1what stock'],
   [/\bdiscs? with an? hole\b/gi, 'washer'],
   [/^(?!how many)(.*\bjump rings?\b.*) per (ounce|oz|ozt|gram|g|kg)\b/gi, '$1 from 1 $2'],
-  [
-    /^(?=.*\b(?:bangles?|cuffs?|bezels?|stone|cab|hoops?)\b)(.*\d{2,}) in (?=\d[\d.]* ?(?:mm|ga|gauge|swg)\b)/gi,
-    '$1 ',
-  ],
+  [/^(?=.*\b(?:bangles?|cuffs?|bezels?|stone|cab|hoops?)\b)(.*\d{2,}) in (?=\d[\d.]* ?(?:mm|ga|gauge|swg)\b)/gi, '$1 '],
   [/\bthin[- ]wall(?:ed)?\b/gi, ''],
   [/\b(how many) per (ft|foot|metre|meter|m|inch|in|cm)\b/gi, '$1 from 1 $2'],
   [/^(?=.*\blinks?\b)(.*)\b(?:bracelet|necklace)\b/gi, '$1chain'],
@@ -187,7 +233,10 @@ const rewrites: readonly Rewrite[] = [
     '$1$2 x $2 sheet',
   ],
   [
-    new RegExp(`^.*\\bsnippets? of (${THIN}) (?:round )?wire\\b.*?\\bfor (?:an? )?(${NUMBER} ?mm) granules?\\b`, 'i'),
+    new RegExp(
+      `^.*\\bsnippets? of (${THIN})(?: round)?(?: wire)?\\b.*?\\bfor (?:an? )?(${NUMBER} ?mm) granules?\\b`,
+      'i',
+    ),
     'granule $2 from $1 wire',
   ],
   [/\b([\d.]+) ?[x×] ?\1 ?mm square\b/gi, '$1 mm square'],
@@ -260,7 +309,7 @@ const rewrites: readonly Rewrite[] = [
   [/\b(?:fine|pure) (?:metal )?(?=in \d)/gi, 'content '],
   [/\b(?:999(?:\.9)?|24k) (silver|gold)\b(?=.*\d ?g)/gi, 'fine $1'],
   // Each metal of a melt with its weight: a plus between them.
-  [/(\bg(?:rams?)? (?:of )?[a-z\d]+(?: [a-z]+){0,2}?) ?(?:\+|plus\b) ?(?=\d)/gi, '$1 and '],
+  [/(\bg(?:rams?)? (?:of )?[a-z\d]+(?: [a-z]+){0,2}?) ?(?:\+|plus\b) ?(?=\d)(?![\d.]+ ?(?:%|percent))/gi, '$1 and '],
   [/\bhalf an? dozen\b/gi, '6'],
   [/\b(?:a|one) pair of\b/gi, '2 pieces of'],
   // 22-gauge, 6-inch.
@@ -300,7 +349,7 @@ const rewrites: readonly Rewrite[] = [
   [/\b(?:oz|ounces?) (?:avoirdupois|avdp)\b/gi, 'avoirdupois'],
   [/\bwire (?=(?:length|diameter|dia|thickness|width)\b)/gi, ''],
   // Flat blanks of a cuff or a ring: three sides, nothing to bend yet.
-  [/\bcuff (?=blanks?\b)|\bcuff(?=.*\blong\b.*\bwide\b)/gi, 'sheet '],
+  [/\bcuff (?=blanks?\b)(?!.*\b(?:wrist|gap|opening|inside|around)\b)|\bcuff(?=.*\blong\b.*\bwide\b)/gi, 'sheet '],
   [/\bring blank(?= [\d.]+(?: ?mm)? ?[x×] ?[\d.]+(?: ?mm)? ?[x×])/gi, 'sheet'],
   [/\b(wrap(?:ped)?\b.*?)\b(?:around|round|on) (?:an? )?(?=\d)(?!.*\bcore\b)/gi, '$1core '],
   [/\bround (?=blanks?\b)/gi, 'disc '],

@@ -348,7 +348,7 @@ export class Slots {
   #tube(form: 'tube' | 'square-tube'): Stock {
     const wallGiven = this.take('wall', 'wall') ?? this.take('thick', 'wall');
     const bore = this.take('inside', 'inside');
-    const pair = this.pair(['outside', 'wall']);
+    const pair = wallGiven || bore ? null : this.pair(['outside', 'wall']);
     const outside = this.take('outside', 'outside') ?? pair?.[0] ?? this.#largerOfTwo(wallGiven ?? bore);
     if (!outside)
       throw new NotEnough(

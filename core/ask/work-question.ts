@@ -15,7 +15,7 @@ export interface WorkedStock {
 }
 
 /** What is asked of the work. */
-export type WorkAsked = 'length' | 'width' | 'thickness' | 'reduction' | 'anneals' | 'longer';
+type WorkAsked = 'length' | 'width' | 'thickness' | 'reduction' | 'anneals' | 'longer';
 
 /** A question about work. */
 export interface WorkQuestion {
@@ -30,7 +30,7 @@ export interface WorkQuestion {
 }
 
 const NAMES_WORK =
-  /\b(?:forg(?:ed?|es|ing)|roll(?:s|ed|ing)?|draw(?:s|n|ing)?|pull(?:ed|ing)?|hammer(?:s|ed|ing)?|flatten(?:s|ed|ing)?|upset|swag(?:ed?|ing)|work(?:ed|ing)|mill(?:ed|ing)|planish(?:ed|ing)?|reduc(?:ed?|es|ing|tion)|anneal(?:s|ed|ing)?|stretch(?:ed|es|ing)?)\b/i;
+  /\b(?:forg(?:ed?|es|ing)|roll(?:s|ed|ing)?|draw(?:s|n|ing)?|drew|pull(?:ed|ing)?|hammer(?:s|ed|ing)?|flatten(?:s|ed|ing)?|upset|swag(?:ed?|ing)|work(?:ed|ing)|mill(?:ed|ing)|planish(?:ed|ing)?|reduc(?:ed?|es|ing|tion)|anneal(?:s|ed|ing)?|stretch(?:ed|es|ing)?)\b/i;
 const FORMS: readonly (readonly [WorkedForm, RegExp])[] = [
   ['half-round', /\bhalf[- ]round\b/i],
   ['d', /\bd[- ](?:section|shape|wire)\b/i],
@@ -177,8 +177,9 @@ function isWorkUnnamed({ line, scales, letter, masses }: Question, { before, aft
   if (masses.length > 0 && before.section.length === 0) return false;
   const isIngot = /\bingot\b/i.test(line) && before.section.length === 2;
   const isWire = ({ form, section }: WorkedStock) => section.length > 0 && form !== null && form !== 'sheet';
+  if (isIngot && after.section.length > 0) return true;
   const isThere = link === 'have' && before.section.length > 0;
-  return (isWire(after) || (after.section.length === 2 && before.form !== null)) && (isWire(before) || isIngot || isThere);
+  return (isWire(after) || (after.section.length === 2 && before.form !== null)) && (isWire(before) || isThere);
 }
 
 /** `50 mm of 2 mm round` and `need 50 mm` are lengths of that stock; a length at the end of the line is what is there. */

@@ -1,6 +1,7 @@
 import { expect, test } from 'vitest';
 import { alloysWith } from '../metal/alloy.ts';
 import { ask, type AskBasis } from './ask.ts';
+import { familyExamples } from './fixtures/family-examples.ts';
 import {
   freshExamples,
   laterExamples,
@@ -14,17 +15,23 @@ const fix = { id: 1, at: '2026-01-02T12:00:00Z', on: '2026-01-02', currency: 'GB
 const basis: AskBasis = { alloys: alloysWith([]), fix };
 const MINOR_UNITS = 100;
 
-test.each([...writtenExamples, ...paraphrasedExamples, ...laterExamples, ...freshExamples, ...spokenExamples])(
-  '%s: %s',
-  (_family, line, value, unit) => {
-    const answer = ask(line, basis);
-    if (value === null) {
-      expect(answer).toMatchObject({ ok: false });
-      return;
-    }
-    if (!answer.ok) throw new Error(answer.sentence);
-    const [main] = answer.figures;
-    expect(main?.unit).toBe(unit);
-    expect((main?.value ?? NaN) / (unit === 'GBP' ? MINOR_UNITS : 1) / value).toBeCloseTo(1, 2);
-  },
-);
+const examples = [
+  ...writtenExamples,
+  ...paraphrasedExamples,
+  ...laterExamples,
+  ...freshExamples,
+  ...spokenExamples,
+  ...familyExamples,
+];
+
+test.each(examples)('%s: %s', (_family, line, value, unit) => {
+  const answer = ask(line, basis);
+  if (value === null) {
+    expect(answer).toMatchObject({ ok: false });
+    return;
+  }
+  if (!answer.ok) throw new Error(answer.sentence);
+  const [main] = answer.figures;
+  expect(main?.unit).toBe(unit);
+  expect((main?.value ?? NaN) / (unit === 'GBP' ? MINOR_UNITS : 1) / value).toBeCloseTo(1, 2);
+});

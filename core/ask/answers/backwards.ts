@@ -17,7 +17,10 @@ export function isFromBlank({ question }: Slots): boolean {
 
 /** A long size beside a thin one, and the ring size is asked: `62 mm strip 2 mm thick what us size`. */
 function asksSizeOfStrip({ line, sizes, numbers, letter }: Question): boolean {
-  const isRing = /\b(?:what|which)\b.*\b(?:size|ring)\b|\b(?:in|to) (?:us|uk|iso)(?: size)?$/i.test(line);
+  const isRing =
+    /\b(?:what|which)\b.*\b(?:size|ring)\b|\b(?:in|to) (?:us|uk|iso)\b|\bring size\b|\bsize of (?:an? |the )?(?:ring|band)\b/i.test(
+      line,
+    );
   const isMeasured = /\b(?:finger|measur\w+|circumference|round the|around|inside|id|mandrel|diameter)\b/i.test(line);
   const isBlank = sizes.some(({ mm }) => (mm ?? 0) >= SHORTEST_BLANK_MM) && sizes.length > 1;
   return isRing && !isMeasured && isBlank && numbers.length === 0 && letter === null;

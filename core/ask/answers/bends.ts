@@ -32,6 +32,11 @@ export function bangleAnswer(slots: Slots): TopicAnswer {
     };
   }
   if (slots.question.topics.has('work')) return forgedBangle(slots);
+  // The circumference of a bangle of so many mm across.
+  const [only] = slots.question.sizes;
+  const isAround = only?.role === 'around' || /\bcircumference\b/i.test(slots.question.line);
+  if (only && slots.question.sizes.length === 1 && isAround && (only.mm ?? 0) <= WIDEST_WRIST_MM)
+    return { figures: [roundInside(slots.figure(only, 'inside diameter'))] };
   const opening = slots.take('opening', 'opening');
   const { form, shape } = slots.question;
   const oval = shape === 'oval' && form !== 'oval' ? slots.pair(['across', 'deep']) : null;
@@ -173,13 +178,15 @@ export function chainAnswer(slots: Slots): TopicAnswer {
   if (pitch) return wovenChain(slots, pitch);
   const example = 'chain 45 cm links 5 mm inside 1 mm wire';
   const long = slots.take('long', 'length of chain');
-  const oval = slots.question.shape === 'oval' ? slots.pair(['inside of a link', 'width inside']) : null;
+  const oval = slots.pair(['inside of a link', 'width inside']);
   // In 6 x 4 mm inside 0.8 mm the word belongs to the pair.
   const afterPair = oval && slots.take('inside', 'wire');
   const gauged = slots.free().find(({ gauge }) => gauge);
   const wire = slots.take('wire', 'wire') ?? slots.take('thick', 'wire') ?? afterPair ?? (gauged ? slots.figure(gauged, 'wire') : slots.thin('wire', 'round')); // prettier-ignore
   const inside = oval?.[0] ?? slots.take('inside', 'inside of a link') ?? smallestOfTwo(slots, long !== null);
   const length = long ?? slots.next('length of chain');
+  if (!inside && /\bfor (?:an? |the )?chains?\b/i.test(slots.question.line) && slots.question.alloys.length > 0)
+    return stockOfChain(slots, wire, length);
   if (!wire || !inside) throw new NotEnough('Give the length, the inside of a link and its wire.', example);
   const counted = slots.question.counts.links ?? (length ? null : slots.count('pieces'));
   if (!length) {
@@ -227,6 +234,12 @@ export function chainAnswer(slots: Slots): TopicAnswer {
     [links, each],
   );
   return { figures: [links, all, real, each, ...massOf(slots, all, wire)] };
+}
+
+/** Wire that is only said to be for a chain. */
+function stockOfChain(slots: Slots, wire: Figure | null, length: Figure | null): TopicAnswer {
+  if (!wire || !length) throw new NotEnough('Give the wire and its length.', '5 m of 0.9 mm fine silver');
+  return { figures: massOf(slots, length, wire) };
 }
 
 function ovalLink([along, across]: readonly [Figure, Figure], wire: Figure): Figure {
@@ -297,7 +310,11 @@ export function hingeAnswer(slots: Slots): TopicAnswer {
         ),
       ]
     : [];
-  return { figures: [inner, outer, ...rod], note: 'The pin must be a snug fit in the tube’s bore.' };
+  const isPinAsked = /\b(?:how long|length)\b.*\bpin\b|\bpin length\b/i.test(slots.question.line);
+  return {
+    figures: isPinAsked ? [...rod, inner, outer] : [inner, outer, ...rod],
+    note: 'The pin must be a snug fit in the tube’s bore.',
+  };
 }
 
 /** How much longer to cut the strands of a twist. */

@@ -137,12 +137,14 @@ function inScale(scale: RingSizeSystem, inside: Figure): Figure {
 }
 
 function band(slots: Slots, inside: Figure): TopicAnswer {
+  const stock = stockOfMany(slots);
   const { section, sizes, thickness, width } = bandStock(slots);
   // An inside that was measured is made as it is; a ring size is that of a narrow band.
   const eased = scaleOf(slots) === 'mm' ? inside : withEase(slots, inside, width);
   const gap = slots.take('opening', 'gap');
   const closed = bandLength(eased, thickness);
   const length = gap ? withGap(closed, gap) : closed;
+  if (stock) return { figures: [ringsOf(stock, length), length, inside] };
   if (!section) return { figures: [length, inside] };
   const alloy = slots.alloy();
   const density = slots.density(alloy);
@@ -234,6 +236,21 @@ function bandLength(inside: Figure, thickness: Figure): Figure {
     `π × (${inSum(inside.value)} + ${inSum(thickness.value)})`,
     [inside, thickness],
   );
+}
+
+/** The length that rings are cut from: `how many size 6 bands 1.5 mm thick from 300 mm`; null where none is. */
+function stockOfMany(slots: Slots): Figure | null {
+  const { line, sizes } = slots.question;
+  if (!/\bhow many\b|\bcan i (?:get|cut|make)\b/i.test(line) || !/\b(?:from|out of)\b/i.test(line)) return null;
+  const long = sizes.find(({ used, mm }) => !used && (mm ?? 0) >= LEAST_STOCK_MM);
+  return long ? slots.figure(long, 'stock') : null;
+}
+
+const LEAST_STOCK_MM = 90;
+
+function ringsOf(stock: Figure, length: Figure): Figure {
+  const how = `${inSum(stock.value)} ÷ ${inSum(length.value)}, whole rings`;
+  return computed('rings', Math.floor(stock.value / length.value + 1e-9), '', how, [stock, length]);
 }
 
 function withGap(closed: Figure, gap: Figure): Figure {

@@ -20,14 +20,16 @@ export function solidAnswer(slots: Slots): TopicAnswer {
 
 /** Mass of a solid or hollow sphere. @throws NotEnough for a hollow one without its wall */
 export function sphereAnswer(slots: Slots, diameter: Figure): TopicAnswer {
-  const wall = slots.take('wall', 'wall') ?? slots.take('thick', 'wall') ?? (isHollow(slots) ? slots.next('wall') : null);
+  const wall =
+    slots.take('wall', 'wall') ?? slots.take('thick', 'wall') ?? (isHollow(slots) ? slots.next('wall') : null);
   if (wall) {
     const bore = diameter.value - 2 * wall.value;
     if (!(wall.value > 0 && bore > 0)) throw new NotEnough('Give a wall that is less than half the diameter.', EXAMPLE);
     const how = `π/6 × (${inSum(diameter.value)}³ − ${inSum(bore)}³)`;
     return ofVolume(slots, { mm3: (Math.PI / 6) * (diameter.value ** 3 - bore ** 3), how, sizes: [diameter, wall] });
   }
-  if (isHollow(slots)) throw new NotEnough('Give the wall of the hollow ball.', 'hollow ball 12 mm, 0.6 mm wall, sterling');
+  if (isHollow(slots))
+    throw new NotEnough('Give the wall of the hollow ball.', 'hollow ball 12 mm, 0.6 mm wall, sterling');
   const mm3 = (Math.PI / 6) * diameter.value ** 3;
   return ofVolume(slots, { mm3, how: `π/6 × ${inSum(diameter.value)}³`, sizes: [diameter] });
 }
@@ -41,7 +43,8 @@ function volumeOf(slots: Slots): Volume {
     const long = slots.take('long', 'length') ?? slots.take('high', 'length');
     const across = slots.take('outside', 'diameter') ?? slots.take('wide', 'diameter') ?? slots.next('diameter');
     const length = long ?? slots.next('length');
-    if (!across || !length) throw new NotEnough(`Give the diameter and the length of the ${isCone ? 'cone' : 'cylinder'}.`, EXAMPLE);
+    if (!across || !length)
+      throw new NotEnough(`Give the diameter and the length of the ${isCone ? 'cone' : 'cylinder'}.`, EXAMPLE);
     const part = isCone ? 12 : 4;
     const how = `π/${String(part)} × ${inSum(across.value)}² × ${inSum(length.value)}`;
     return { mm3: (Math.PI / part) * across.value ** 2 * length.value, how, sizes: [across, length] };

@@ -110,7 +110,10 @@ export function sideOfMass(slots: Slots): TopicAnswer | null {
   const how = `√(${inSum(mass.value)} × 1000 ÷ (${isSquare ? '' : 'π/4 × '}${inSum(thickness.value)} × ${inSum(density.value)}))`;
   const mm = Math.sqrt(area / (isSquare ? 1 : Math.PI / 4));
   const label = isSquare ? 'side' : 'diameter';
-  return { figures: [computed(label, mm, 'mm', how, [mass, thickness, density])], topics: ['disc', 'gauge', 'identify'] };
+  return {
+    figures: [computed(label, mm, 'mm', how, [mass, thickness, density])],
+    topics: ['disc', 'gauge', 'identify'],
+  };
 }
 
 /** Count and mass of one: `25 studs, each 2.1 g`; null for any other question. */
@@ -218,8 +221,7 @@ function sheetAnswer(
         : { shape: 'rectangle', lengthMm: long.value, widthMm: width?.value ?? long.value };
   if (!width) slots.assume('square blank', []);
   const sides = `${inSum(long.value)} × ${inSum(width?.value ?? long.value)}`;
-  const areaHow =
-    (isTriangle ? '½ × ' : '') + areaText(outline, sides);
+  const areaHow = (isTriangle ? '½ × ' : '') + areaText(outline, sides);
   const areaMm2 = outlineAreaMm2(outline) / (isTriangle ? 2 : 1);
   const one = computed(
     'mass',

@@ -35,7 +35,8 @@ function answerTo(slots: Slots, asked: WorkQuestion): TopicAnswer {
   if (spread) return { figures: spread };
   const to = worked(slots, asked.after, afterForm(asked));
   const before = asked.before.section.length > 0 ? worked(slots, asked.before, beforeForm(asked)) : null;
-  const from = before && !before.isThickness && to.isThickness ? alongWidth(before, to) : before && { from: before, to };
+  const from =
+    before && !before.isThickness && to.isThickness ? alongWidth(before, to) : before && { from: before, to };
   return from ? sectionsAnswer(slots, asked, from.from, from.to) : ofMass(slots, to);
 }
 
@@ -115,16 +116,21 @@ function sizeAfter(slots: Slots, { before, reduction: given1 }: WorkQuestion): T
     ? given('reduction', given1.value, '%', 'as asked')
     : given('reduction between anneals', REDUCTION_BETWEEN_ANNEALS * 100, '%', 'common practice');
   if (before.section.length !== 1 || !(percent.value > 0 && percent.value < 100))
-    throw new NotEnough('Give the thickness or the diameter, and a reduction below 100 %.', '2 mm sheet reduced by 40 %');
+    throw new NotEnough(
+      'Give the thickness or the diameter, and a reduction below 100 %.',
+      '2 mm sheet reduced by 40 %',
+    );
   const isRound = before.form === 'round' || before.form === 'square';
   if (!before.form) slots.assume('sheet or strip', [['round wire', 'round wire']]);
-  const [size] = worked(slots, before, isRound ? (before.form ?? 'round') : 'sheet').sizes;
+  const [size] = worked(slots, before, isRound ? before.form : 'sheet').sizes;
   if (!size) throw new NotEnough('Give the size before.', EXAMPLE);
   for (const alloy of slots.question.alloys) alloy.used = true;
   const left = 1 - percent.value / 100;
   const value = size.value * (isRound ? Math.sqrt(left) : left);
   const how = `${inSum(size.value)} × ${isRound ? '√' : ''}(1 − ${inSum(percent.value)} ÷ 100)`;
-  return { figures: [computed(isRound ? 'size afterwards' : 'thickness afterwards', value, 'mm', how, [size, percent])] };
+  return {
+    figures: [computed(isRound ? 'size afterwards' : 'thickness afterwards', value, 'mm', how, [size, percent])],
+  };
 }
 
 /** Wire flattened to a thickness or a width: the other side, where it grows no longer; null for other work. */
@@ -176,7 +182,12 @@ function worked(slots: Slots, { section }: WorkedStock, form: WorkedForm): Worke
   }
   const height = b ?? halfAsHigh(slots, form, a);
   const [wide, high] = a.value >= height.value || form === 'd' ? [a, height] : [height, a];
-  return { form, ...sectionArea({ form, widthMm: wide.value, heightMm: high.value }), sizes: [wide, high], isThickness };
+  return {
+    form,
+    ...sectionArea({ form, widthMm: wide.value, heightMm: high.value }),
+    sizes: [wide, high],
+    isThickness,
+  };
 }
 
 /** The height that a half-round or a triangle has where only its width is given. */
@@ -189,7 +200,10 @@ function halfAsHigh(slots: Slots, form: WorkedForm, width: Figure): Figure {
     slots.assume('equal sides', []);
     return computed('height', (width.value * Math.sqrt(3)) / 2, 'mm', `${inSum(width.value)} × √3 ÷ 2`, [width]);
   }
-  throw new NotEnough(`Give the width and the height of the ${form} section.`, 'roll 4 mm round to half-round 4 x 2 mm');
+  throw new NotEnough(
+    `Give the width and the height of the ${form} section.`,
+    'roll 4 mm round to half-round 4 x 2 mm',
+  );
 }
 
 /** `1 mm wire, have 2 mm. How much 2 mm`: a size said again is used. */
