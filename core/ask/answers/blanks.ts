@@ -4,7 +4,7 @@ import type { TopicAnswer } from '../question.ts';
 import type { Slots } from '../slots.ts';
 
 const ASKS =
-  /\bhow many\b.*\b(?:from|out of|in|per|of)\b|\b(?:blanks|pieces|lengths)\b.*\b(?:from|out of)\b.*\bkerf\b|^\s*(?:blanks|pieces|lengths)\b.*\b(?:from|out of)\b|\bkerf\b.*\b(?:blanks|pieces|lengths)\b.*\b(?:from|out of)\b/i;
+  /\b(?:how many|number of)\b.*\b(?:from|out of|in|per|of)\b|\b(?:blanks|pieces|lengths)\b.*\b(?:from|out of)\b.*\bkerf\b|^\s*(?:blanks|pieces|lengths)\b.*\b(?:from|out of)\b|\bkerf\b.*\b(?:blanks|pieces|lengths)\b.*\b(?:from|out of)\b/i;
 
 /** @returns null where the line does not ask how many lengths a length gives */
 export function blanksAnswer(slots: Slots): TopicAnswer | null {

@@ -1,0 +1,29 @@
+// Counts of pieces, and lengths cut from a length.
+import { LENGTH, type Rewrite, UNIT } from './patterns.ts';
+
+/** Tried in turn. */
+export const countsRewrites: readonly Rewrite[] = [
+  [/\b(?:saw cut|saw blade|saw kerf|blade|cut width)s?\b/gi, 'kerf'],
+  [/,? ?\bhow much (?:wire|length)\b\??$/gi, ''],
+  [
+    new RegExp(
+      `^((?:[a-z]+ ){0,3}${LENGTH})(?: long| each| pieces)? (?:from|out of) (?:an? |one |1 )?(ft|foot|m|metre|meter|inch|cm)\\??$`,
+      'gi',
+    ),
+    'blanks $1 from 1 $2',
+  ],
+  // Counts of lengths, and areas that are asked for.
+  [/\b(\d+) (?:lengths|strips|sticks|bars|rods|sections) of (?=[\d.])/gi, '$1 pieces of '],
+  [
+    /([x×] ?\d+) in (?=(?:sterling|silver|fine|copper|brass|bronze|gold|steel|platinum|\d+k|\d+ct|9\d\d)\b)/gi,
+    '$1 pieces ',
+  ],
+  [/\b(how many) per (ft|foot|metre|meter|m|inch|in|cm)\b/gi, '$1 from 1 $2'],
+  // A count at the end: wire x 10.
+  [
+    new RegExp(`\\b((?!(?:mm|cm|in|inch|inches|ft)\\b)[a-z]{2,}) [x×] ?(\\d+)\\b(?! ?(?:${UNIT}\\b|[x×.\\d/"]))`, 'gi'),
+    '$1 $2 pieces',
+  ],
+  [/\b(\d+) (bangles|cuffs|bezels|domes|hinges|granules|balls)\b/gi, '$1 pieces $2'],
+  [/^(how many\b.*)\b(?:per|in each|from each|from every) (ft|foot|metre|meter|m|inch|in|cm)\b/gi, '$1 from 1 $2'],
+];

@@ -1,0 +1,92 @@
+// Gauges, areas, conversions and the sections of stock.
+import { AREA_UNIT, LENGTH, NUMBER, type Rewrite } from './patterns.ts';
+
+/** Bare sizes below this are inches where a gauge is asked for. */
+const LEAST_MM = 0.26;
+
+const areaUnit = (word: string) => `areaof${/^i/i.test(word) ? 'in' : /^f/i.test(word) ? 'ft' : word.toLowerCase()}`;
+
+/** Tried in turn. */
+export const measuresRewrites: readonly Rewrite[] = [
+  // An area in another unit.
+  [
+    new RegExp(
+      `^(${NUMBER}) ?(?:square |sq\\.? ?)(mm|cm|in|ft|inch|inches|foot|feet) (?:in|to|as) (?:square |sq\\.? ?)?(mm|cm|in|ft|inch|inches|foot|feet)(?:²|2)?$`,
+      'i',
+    ),
+    (_, size = '', from = '', to = '') => `${size} ${areaUnit(from)} in ${areaUnit(to)}`,
+  ],
+  [
+    new RegExp(`\\b(?:how (?:many|much)|what) (?:square|sq\\.?) (${AREA_UNIT})\\b(?: of)?`, 'gi'),
+    (_, unit = '') => `sq${unit.toLowerCase().slice(0, 2)}`,
+  ],
+  // A square that is far wider than thick is a blank of sheet: 16 mm square 1.2 mm.
+  [
+    new RegExp(
+      `^(?!.*\\b(?:wire|bar|rod|ring|band|size|long|us|uk|bezel|tube)\\b)(.*?\\b)(${NUMBER}) ?(mm|cm|in) squares?,? (?:x |of |in )?(${NUMBER}) ?(mm|in)\\b`,
+      'i',
+    ),
+    (found, before = '', side = '', unit = '', thin = '', own = '') =>
+      Number(side) > 4 * Number(thin) ? `${before}${side} ${unit} x ${side} ${unit} sheet ${thin} ${own}` : found,
+  ],
+  [/,? ?\bwhich (?:one )?is (?:the )?(?:thicker|thinner|heavier|lighter|longer|bigger|larger)\b\??/gi, ''],
+  [/ ?= ?(?:is )?(?:how many|\?) (?=[a-z]+\??$)/gi, ' in '],
+  [/\b(swg|awg|b&s) (\d{1,2})\b(?! ?(?:ga|gauge|mm|in)\b)/gi, '$2 $1'],
+  [
+    /^is (?:an? )?(.+?) (?:thicker|thinner|wider|bigger|larger|heavier|lighter|longer|shorter) than (?:an? )?(.+?)\??$/gi,
+    '$1 vs $2',
+  ],
+  [
+    /\b(?:what(?:'s| is) the )?(weight |length |price |cost )?difference (?:in [a-z]+ )?between (?:an? )?(.+?) and (?:an? )?(.+)$/gi,
+    '$2 vs $3 $1',
+  ],
+  [/\bthousandths?(?: of an? inch)?\b/gi, 'thou'],
+  [new RegExp(`\\b(?:per|of a|for a) (?:square|sq\\.?) (${AREA_UNIT})\\b`, 'gi'), '1 $1 x 1 $1 sheet'],
+  [/^(ounces?|oz|ozt|dwt) per (.+)$/gi, 'weight per $2 in $1'],
+  // A square of sheet: 2 inch square of 24 ga.
+  [
+    new RegExp(
+      `^(?!.*\\b(?:wire|bar|rod|tube|tubing)\\b)(?=.*\\b(?:ga|gauge|swg|awg|thick|sheet)\\b)(.*?\\b)(${LENGTH}) squares?\\b`,
+      'gi',
+    ),
+    '$1$2 x $2 sheet',
+  ],
+  [/\b([\d.]+) ?[x×] ?\1 ?mm square\b/gi, '$1 mm square'],
+  [/\bd[ -](section|shape)\b/gi, 'd-$1'],
+  [/^(\d+) ?(?:ga|gauge) to (\d+) ?(?:ga|gauge)\b(?!.*\b(?:draw|drawn|long|length)\b)/gi, '$1 gauge vs $2 gauge'],
+  [/^what(?:'s| is)? (?:weighs more|heavier|lighter)[:,]? /gi, ''],
+  [/\bweigh(?:t|s)? in (?=(?:grams?|g|oz|ozt|ounces?|dwt|kg|troy)\b)/gi, 'in '],
+  [/(?:\b1\/2|½)[ -]?round\b/gi, 'half round'],
+  // What is 1.02 mm in gauge.
+  [
+    new RegExp(`^(?:what(?:'s| is) )?(${NUMBER}) ?(mm|in|inch|inches|")?(?: (?:in|as|to))? (?:ga|gauge)s?\\??$`, 'i'),
+    (found, size = '', unit = '') => {
+      // 18 gauge alone is a gauge.
+      if (!unit && !/ (?:in|as|to) /i.test(found)) return found;
+      const isInch = /^(?:in|inch|inches|")$/i.test(unit) && Number(size) < LEAST_MM * 4;
+      const given = / (?:in|as|to) (?:ga|gauge)/i.test(found) ? unit : '';
+      const word = given || (isInch || Number(size) < LEAST_MM ? 'in' : 'mm');
+      return `what gauge is ${size} ${word}`;
+    },
+  ],
+  [/\bwire (?=(?:length|diameter|dia|thickness|width)\b)/gi, ''],
+  [/\bround (?=blanks?\b)/gi, 'disc '],
+  // An area: 100 cm², 2 square inches.
+  [new RegExp(`(\\d[\\d.,/]*) ?(?:square|sq\\.?) (${AREA_UNIT})\\b`, 'gi'), '$1 $2 x 1 $2 sheet'],
+  [new RegExp(`(\\d[\\d.,/]*) ?(${AREA_UNIT})(?:²|\\^?2\\b)`, 'gi'), '$1 $2 x 1 $2 sheet'],
+  // 26g in mm is a gauge.
+  [/\b(\d\d)g (?=(?:in|to|as) (?:mm|millimet|inch|in\b|thou))/gi, '$1 ga '],
+  // Where the weight is asked for, 18g is a gauge.
+  [/^(?=.*\bwe?igh)(.*\b\d\d)g\b(?!.*\d ?g\b)/gi, '$1 ga'],
+  [/\bthin[- ]wall(?:ed)?\b/gi, ''],
+  [/\bdegrees? (?=c\b|f\b|celsius|fahrenheit)/gi, ''],
+  [/\b(?:oz|ounces?) (?:avoirdupois|avdp)\b/gi, 'avoirdupois'],
+  // A low dome is a half-round section, not a dome.
+  [/\blow dome\b/gi, ''],
+  // The wire is asked for: the next measure is not that of the wire.
+  [/\b(how much|more|length of|amount of|what length of) wire (?=(?:to|do|for|is|will|would|needed|goes)\b)/gi, '$1 '],
+  [/^(?!.*\b(?:bezels?|cab\w*|stones?|links?|bangles?)\b)(.*)\boval ((?:[a-z\d.]+ ){1,8})wire\b/gi, '$1$2oval wire'],
+  [/^(?=.*\b(?:washer|tube|tubing)\b)(.*?)\b(\d+(?:\.\d+)?)\/(\d+(?:\.\d+)?) ?mm\b/gi, '$1$2 mm outside $3 mm inside'],
+  [/\bdiscs? with an? hole\b/gi, 'washer'],
+  [/^(?=.*\d ?g ?(?:\/|per) ?(?:m|mm|cm|ft|in|100|foot|inch|met(?:re|er))\b)(.*)\bwhat size\b/gi, '$1what stock'],
+];

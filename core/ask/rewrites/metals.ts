@@ -1,0 +1,76 @@
+// Metals, melts, prices, and weights in water.
+import { NUMBER, type Rewrite } from './patterns.ts';
+
+const METALS: Readonly<Record<string, string>> = { pt: 'platinum', pd: 'palladium', ag: 'silver', au: 'gold' };
+
+/** Tried in turn. */
+export const metalsRewrites: readonly Rewrite[] = [
+  // The share of a metal in an alloy.
+  [
+    /^(?:what is the )?(?:%|percent(?:age)?) (?:of )?(?:fine |pure )?(?:gold|silver|platinum) in (?:an? )?(.+?)\??$/gi,
+    'fineness $1 as percentage',
+  ],
+  [/\bfine weight (?:of|in) /gi, 'content '],
+  // Weighed in water by its loss.
+  [
+    new RegExp(
+      `(${NUMBER}) ?g(?:rams?)?\\b(.*?)\\b(?:loses?|lost|losing|loss(?: of)?) (${NUMBER}) ?g(?:rams?)?(?: of (?:weight|mass))? (?:in|under) water`,
+      'gi',
+    ),
+    (_, dry = '', between = '', loss = '') =>
+      `${dry} g${between} ${String(Math.round((Number(dry) - Number(loss)) * 1e6) / 1e6)} g in water`,
+  ],
+  // Metals before their weights: 18k 14 g + 9k 7 g.
+  [
+    new RegExp(
+      `^((?:\\d+ ?k(?:t)?|[a-z]+)(?: [a-z]+)*) (${NUMBER} ?g),? ?(?:\\+|and|plus|&|with) ?((?:\\d+ ?k(?:t)?|[a-z]+)(?: [a-z]+)*) (${NUMBER} ?g)$`,
+      'i',
+    ),
+    '$2 $1 and $4 $3',
+  ],
+  // Fine beside a metal is that metal.
+  [
+    /^(?!.*(?:\bgold\b|\d ?(?:k|kt|ct|karat|carat)\b))(.*?)\bfine\b(?! (?:silver|gold|metal|content|weight|\d))/gi,
+    '$1fine silver',
+  ],
+  [/^(?=.*\d ?(?:k|kt|ct|karat|carat)\b)(.*?)\bfine\b(?! (?:silver|gold|metal|content|\d))/gi, '$1fine gold'],
+  [
+    /\b(?:price|value|cost|worth) (?:per|of an?|of one|of 1|for an?|an?) (gram|g|oz|ozt|ounce|dwt|kg|kilo)\b(?: of| for)? (?=[\da-z])/gi,
+    'value of 1 $1 ',
+  ],
+  // Weighed dry and in water.
+  [
+    new RegExp(
+      `^.*\\b(?:specific gravity|sg|density)\\b.*?(${NUMBER} ?g)(?:rams?)?\\b.*?\\b(${NUMBER} ?g)(?:rams?)?\\b.*\\b(?:wet|water|submerged)\\b.*$`,
+      'gi',
+    ),
+    'density $1 and $2 in water',
+  ],
+  // Weighed in air and in water.
+  [
+    new RegExp(
+      `^(?:what is the )?density.*?(${NUMBER} ?g)(?:rams?)?(?: (?:dry|in air))?,?(?: and| but| then)? (?:only )?(?:weighs )?(${NUMBER} ?g)(?:rams?)? in water.*$`,
+      'i',
+    ),
+    'density $1 and $2 in water',
+  ],
+  // A fineness that the book has no alloy of is a number.
+  [/^(?!.*\d ?(?:mm|cm|m|in|inch|inches|ga|gauge|swg|awg)\b)(.*\b(?:500|8\d\d|90\d|916|94\d|97\d)) silver\b/gi, '$1'],
+  [/\b(?:fine|pure) (?:metal |gold |silver )?content\b/gi, 'content'],
+  [/\b(?:fine|pure) (?:metal )?(?=in \d)/gi, 'content '],
+  [/\b(?:999(?:\.9)?|24k) (silver|gold)\b(?=.*\d ?g)/gi, 'fine $1'],
+  // Each metal of a melt with its weight: a plus between them.
+  [/(\bg(?:rams?)? (?:of )?[a-z\d]+(?: [a-z]+){0,2}?) ?(?:\+|plus\b) ?(?=\d)(?![\d.]+ ?(?:%|percent))/gi, '$1 and '],
+  [
+    /\b(pt|pd|ag|au)[ -]?(\d{3})\b/gi,
+    (_, metal = '', parts = '') => `${METALS[metal.toLowerCase()] ?? metal} ${parts}`,
+  ],
+  [/\btitanium (?:grade|gr\.?) ?2\b/gi, 'titanium'],
+  [/\b(alumini?um) (1100|5052)\b/gi, 'a$2'],
+  [/\bstainless(?: steel)? (304|316)\b/gi, 's$1'],
+  // Wax is weighed against water: as many grams of metal as its density.
+  [/\bwax (?:model|pattern|ring|piece)\b/gi, 'wax'],
+  // $31 an ounce.
+  [/([£$€¥] ?\d[\d.,]*) an? (?=oz|ounce|troy|g\b|gram|dwt|kg)/gi, '$1 per '],
+  [/\b(in|to) [£$€¥] ?(?:per|\/|an?) /gi, '$1 per '],
+];

@@ -1,0 +1,44 @@
+// Ring sizes: resizing, conversions, fingers.
+import { LENGTH, NUMBER, type Rewrite } from './patterns.ts';
+
+/** Tried in turn. */
+export const ringSizesRewrites: readonly Rewrite[] = [
+  [
+    /^(?=.*\b(?:longer|shorter|length|add|remove|take out|cut out|metal)\b).*\bsize (\d+(?:\.\d+)?)\b.*?\b(\d+(?:\.\d+)?) sizes? (bigger|larger|up|smaller|down)\b.*$/gi,
+    (_, size = '', by = '', way = '') =>
+      `difference inside circumference size ${size} vs size ${String(Number(size) + (/^(?:small|down)/i.test(way) ? -1 : 1) * Number(by))}`,
+  ],
+  // Length to put in or take out between two sizes.
+  [
+    /^(?=.*\b(?:longer|shorter|length|circumference|add|remove|take out|cut out|metal)\b).*\bsiz(?:e|es|ed|ing)(?: it)?(?: up| down)?(?: from)?(?: size)? (\d+(?:\.\d+)?) (?:to|and|vs|than) (?:(?:a )?(?:us )?size )?(\d+(?:\.\d+)?)(?! ?(?:mm|ga|gauge|x|×))\b.*$/gi,
+    'difference inside circumference size $1 vs size $2',
+  ],
+  [
+    /\bresiz(?:e|ed|ing)\b(?: an?)?(?: (?:ring|band))?(?: from)?(?: (?:size|us|uk))? ([a-z\d][\d./½¼¾ ]*?)(?: up| down)? to (?:(?:size|us|uk) )?([a-z\d][\d./½¼¾]*)\b/gi,
+    'difference inside circumference size $1 vs size $2',
+  ],
+  // A finger is measured round.
+  [new RegExp(`\\bfinger(?: is| measures| of| size)? (${LENGTH})(?: round| around)?`, 'gi'), 'ring circumference $1'],
+  [new RegExp(`\\b(?:an? )?(${LENGTH}) finger\\b(?! (?:size|ring))`, 'gi'), 'ring circumference $1'],
+  [/^(how much longer\b.*\bsize\b(?!.*\d ?(?:mm|ga|gauge)\b).*)$/gi, 'circumference $1'],
+  [/\b(\d+) of size\b/gi, '$1 rings size'],
+  [/\b(size|sizes|us|iso|eu|jp|japanese) (\d[\d.]*) in (?=\d)/gi, '$1 $2 '],
+  [/^(?=.*\b(?:sizes?|us|uk|iso|eu|jp|japanese)\b)(.*\d) in (?=\d[\d.]* ?(?:mm|ga|gauge|swg)\b)/gi, '$1 '],
+  [/^what size in (uk|us|iso|eu) (?:is|for) (.+?)\??$/gi, '$2 in $1'],
+  // A bare number beside another scale is a US size.
+  [/\bsize (\d\d?(?:\.\d+| 1\/2)?) (?:ring )?(in|to) (uk|iso|eu|jp|japanese)\b/gi, 'size us $1 $2 $3'],
+  // Sizes of 40 and more are girths in mm.
+  [/\bsize ((?:4|5|6)\d|7[0-6])(?:\.\d)?\b(?! ?(?:mm|cm|in\b.*\bring\b|x|×))/gi, 'size iso $1'],
+  // A ring of 5 x 1.5 in size 8: mm.
+  [
+    new RegExp(
+      `^(?=.*\\b(?:size|us|uk|iso)\\b)(.*\\bring\\b.*?)(${NUMBER}) ?[x×] ?(${NUMBER})(?! ?(?:mm|cm|in\\b|inch|ga|[x×.\\d]))`,
+      'i',
+    ),
+    '$1$2 x $3 mm',
+  ],
+  [/\b(us|uk|iso|eu|japanese) (?:size )?equivalent (?:of|to|for) (.+)$/gi, '$2 in $1'],
+  [/^(?:what|which) (us|uk|iso|eu|japanese) size (?:is|equals|=) (.+?)\??$/gi, '$2 in $1'],
+  [/\b(?:what|which) (us|uk|iso|eu|japanese) size\b/gi, 'in $1'],
+  [/\bring blank(?= [\d.]+(?: ?mm)? ?[x×] ?[\d.]+(?: ?mm)? ?[x×])/gi, 'sheet'],
+];
