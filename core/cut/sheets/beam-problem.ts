@@ -1,6 +1,6 @@
 // The packing problem of the beam searches, in whole cells: every length in steps of the greatest one that all blanks share.
 import { greatestCommonDivisor } from '../../measure/gcd.ts';
-import { ReachableLengths } from './reachable-lengths.ts';
+import { keysOf, ReachableLengths } from './reachable-lengths.ts';
 
 /** A rectangle that is wanted, grown by the gap. */
 export interface BeamKind {
@@ -44,6 +44,11 @@ const MOST_CELLS = 6000;
 /** A little waste everywhere, so that the first states differ by more than nothing: a share of a plate. */
 const BASE_WASTE = 0.003;
 
+/** A key of the blanks that are left. */
+export function keyOfLeft(left: Int16Array, keys: Float64Array): number {
+  return left.reduce((key, count, kind) => key + count * (keys[kind] ?? 0), 0);
+}
+
 /** A packing problem in cells. */
 export interface CellProblem {
   readonly kinds: readonly BeamKind[];
@@ -56,6 +61,8 @@ export interface CellProblem {
   readonly base: number;
   /** null where the plates have too many cells. */
   readonly reachable: ReachableLengths | null;
+  /** By kind; the sum over all blanks that are left is their key. */
+  readonly keys: Float64Array;
 }
 
 /**
@@ -83,6 +90,7 @@ export function packInCells(
     total,
     spare,
     base: (BASE_WASTE * holds) / on.length,
+    keys: keysOf(own.length),
     reachable: longest <= MOST_CELLS ? new ReachableLengths(own, longest) : null,
   });
   return found?.map((place) => ({ ...place, x: place.x * step, y: place.y * step })) ?? null;

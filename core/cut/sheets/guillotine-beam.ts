@@ -2,7 +2,7 @@
 // takes a block in its lower left corner, and one more cut makes two open rectangles of the rest. Lengths are whole
 // numbers, so that exact fits fit.
 import type { BeamKind, BeamPlace, BeamPlate, BeamTerms } from './beam-problem.ts';
-import { type CellProblem, packInCells } from './beam-problem.ts';
+import { type CellProblem, keyOfLeft, packInCells } from './beam-problem.ts';
 import { Candidates } from './best-first.ts';
 import type { ReachableLengths } from './reachable-lengths.ts';
 
@@ -40,13 +40,14 @@ interface Problem {
   /** A little waste everywhere. */
   readonly base: number;
   readonly reachable: ReachableLengths | null;
+  readonly keys: Float64Array;
 }
 
 interface State {
   readonly open: readonly Open[];
   readonly left: Int16Array;
   /** Of the counts that are left. */
-  readonly leftKey: string;
+  readonly leftKey: number;
   readonly waste: number;
   /** Least waste in each open rectangle, and in all of them. */
   readonly toCome: readonly number[];
@@ -83,13 +84,13 @@ export function packByGuillotine(
   return packInCells(kinds, plates, (problem) => packed(problem, terms));
 }
 
-function packed({ kinds, plates, total, spare, base, reachable }: CellProblem, terms: BeamTerms): BeamPlace[] | null {
+function packed({ kinds, plates, total, spare, base, reachable, keys }: CellProblem, terms: BeamTerms): BeamPlace[] | null {
   const ways = waysOf(kinds);
-  const problem: Problem = { ways, blocks: blocksOf(ways, spare), spare, base, reachable };
+  const problem: Problem = { ways, blocks: blocksOf(ways, spare), spare, base, reachable, keys };
   const moves = [...problem.blocks.flatMap((block): Move[] => [{ block, isUp: true }, { block, isUp: false }]), { block: null, isUp: true }]; // prettier-ignore
   const open = plates.map((plate, index) => ({ plate: index, x: 0, y: 0, ...plate })).reverse();
   const left = Int16Array.from(kinds, ({ count }) => count);
-  const empty = { open, left, leftKey: left.join(), waste: 0, toCome: [], allToCome: 0, area: 0, laid: 0 };
+  const empty = { open, left, leftKey: keyOfLeft(left, keys), waste: 0, toCome: [], allToCome: 0, area: 0, laid: 0 };
   let level = [settled({ ...empty, parent: null, places: [] }, problem)];
   while (level.length > 0) {
     if (terms.isOver()) return null;
@@ -103,7 +104,7 @@ function packed({ kinds, plates, total, spare, base, reachable }: CellProblem, t
       if (next.length >= terms.width) break;
       const [state, move] = [level[Math.floor(code / moves.length)], moves[code % moves.length]];
       if (!state || !move) continue;
-      const after = grown(state, move);
+      const after = grown(state, move, keys);
       if (after.laid === total) return placesOf(after);
       const ready = settled(after, problem);
       if (ready.waste + ready.allToCome > spare || ready.open.length === 0) continue;
@@ -191,7 +192,7 @@ function addMoves(
 }
 
 /** The state after a move. */
-function grown(state: State, { block, isUp }: Move): State {
+function grown(state: State, { block, isUp }: Move, keys: Float64Array): State {
   const rest = state.open.slice(0, -1);
   const last = state.open.at(-1);
   if (!last) return state;
@@ -206,7 +207,7 @@ function grown(state: State, { block, isUp }: Move): State {
     // The smaller part is filled first.
     open: [...rest, ...[right, upper].filter(({ width, height }) => width > 0 && height > 0).sort((a, b) => b.width * b.height - a.width * a.height)], // prettier-ignore
     left,
-    leftKey: left.join(),
+    leftKey: keyOfLeft(left, keys),
     waste: state.waste + block.width * block.height - block.area,
     area: state.area + block.area,
     laid: state.laid + block.places.length,
@@ -271,7 +272,7 @@ function blocksOf(ways: readonly Way[], spare: number): Block[] {
 const fillOf = ({ area, width, height }: Block) => area / (width * height);
 
 const keyOf = ({ open, leftKey }: State) =>
-  `${open.map(({ plate, width, height }) => `${String(plate)}:${String(width)}x${String(height)}`).join()}|${leftKey}`;
+  `${open.map(({ plate, width, height }) => `${String(plate)}:${String(width)}x${String(height)}`).join()}|${String(leftKey)}`;
 
 function placesOf(state: State): BeamPlace[] {
   const places: BeamPlace[] = [];

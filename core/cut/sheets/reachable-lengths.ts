@@ -1,5 +1,6 @@
 // Reachable lengths: how much of a length rectangles side by side can take, by subset sums on bits. What they cannot take
 // is waste on every line across it.
+import { seeded } from '../../measure/random.ts';
 
 /* eslint-disable @typescript-eslint/no-non-null-assertion -- indices below their lengths, in the innermost loop there is */
 
@@ -26,7 +27,7 @@ export class ReachableLengths {
   readonly #words: number;
   readonly #canAllTurn: boolean;
   readonly #before: Uint32Array;
-  readonly #kept = new Map<string, UnreachableRests>();
+  readonly #kept = new Map<number, UnreachableRests>();
 
   /** @param cells  longest length asked for */
   constructor(kinds: readonly CellKind[], cells: number) {
@@ -37,8 +38,8 @@ export class ReachableLengths {
     this.#canAllTurn = kinds.every(({ width, height, canTurn }) => canTurn || width === height);
   }
 
-  /** @param left  how many of each kind; @param key  of the same */
-  restsOf(left: Int16Array, key: string): UnreachableRests {
+  /** @param left  how many of each kind; @param key  of the same, from `keysOf` */
+  restsOf(left: Int16Array, key: number): UnreachableRests {
     let rests = this.#kept.get(key);
     if (rests) return rests;
     const across = this.#rests(left, ({ width }) => width);
@@ -83,3 +84,12 @@ function shiftInto(bits: Uint32Array, from: Uint32Array, by: number): void {
     bits[word] = bits[word]! | (from[word - words]! << shift) | carried;
   }
 }
+
+/** A number for each kind: counts times these add up to a key of the counts, exact up to 8,000 blanks. */
+export function keysOf(kinds: number): Float64Array {
+  const random = seeded(KEY_SEED);
+  return Float64Array.from({ length: kinds }, () => Math.floor(random() * KEY_HALF) * KEY_HALF + Math.floor(random() * KEY_HALF)); // prettier-ignore
+}
+
+const KEY_SEED = 7;
+const KEY_HALF = 2 ** 20;

@@ -7,6 +7,7 @@ import {
   type BeamPlate,
   type BeamTerms,
   type CellProblem,
+  keyOfLeft,
   packInCells,
 } from './beam-problem.ts';
 import { Candidates } from './best-first.ts';
@@ -21,7 +22,7 @@ interface State {
   readonly lengths: number[];
   readonly left: Int16Array;
   /** Of the counts that are left. */
-  readonly leftKey: string;
+  readonly leftKey: number;
   waste: number;
   /** Least waste that is still to come. */
   toCome: number;
@@ -37,6 +38,8 @@ interface State {
 interface Move {
   readonly kind: number;
   readonly isTurned: boolean;
+  readonly width: number;
+  readonly height: number;
 }
 
 /** Bonus for each edge that is flush. */
@@ -62,20 +65,22 @@ class SkylineBeam {
   readonly #spare: number;
   readonly #base: number;
   readonly #reachable: ReachableLengths | null;
+  readonly #keys: Float64Array;
 
-  constructor({ kinds, plates, total, spare, base, reachable }: CellProblem, terms: BeamTerms) {
+  constructor({ kinds, plates, total, spare, base, reachable, keys }: CellProblem, terms: BeamTerms) {
     this.#kinds = kinds;
     this.#plates = plates;
     this.#terms = terms;
     this.#moves = kinds.flatMap(({ width, height, canTurn, count }, kind): Move[] => {
       if (count === 0) return [];
       const ways = canTurn && width !== height ? [false, true] : [false];
-      return ways.map((isTurned) => ({ kind, isTurned }));
+      return ways.map((isTurned) => ({ kind, isTurned, width: isTurned ? height : width, height: isTurned ? width : height })); // prettier-ignore
     });
     this.#total = total;
     this.#spare = spare;
     this.#base = base;
     this.#reachable = reachable;
+    this.#keys = keys;
   }
 
   run(): readonly BeamPlace[] | null {
@@ -87,7 +92,7 @@ class SkylineBeam {
       heights: [0],
       lengths: [plate.width],
       left,
-      leftKey: left.join(),
+      leftKey: keyOfLeft(left, this.#keys),
       waste: 0,
       toCome: 0,
       area: 0,
@@ -100,7 +105,7 @@ class SkylineBeam {
     while (level.length > 0) {
       if (this.#terms.isOver()) return null;
       const next: State[] = [];
-      const seen = new Set<string>();
+      const seen = new Set<number>();
       for (const { state, move } of this.#bestFirst(level)) {
         if (next.length >= this.#terms.width) break;
         const grown = this.#grown(state, move);
@@ -156,12 +161,9 @@ class SkylineBeam {
   }
 
   #fitsAny({ left }: State, width: number, height: number): boolean {
-    return this.#kinds.some(
-      (kind, index) =>
-        left[index]! > 0 &&
-        ((kind.width <= width && kind.height <= height) ||
-          (kind.canTurn && kind.height <= width && kind.width <= height)),
-    );
+    for (const move of this.#moves)
+      if (move.width <= width && move.height <= height && left[move.kind]! > 0) return true;
+    return false;
   }
 
   /** The lowest segment goes up to its lower neighbour; what is below it is waste. */
@@ -191,23 +193,22 @@ class SkylineBeam {
     const { length, room, high, low } = this.#gapOf(state);
     const narrowest = this.#narrowest(left);
     const rests = this.#restsOf(state);
-    const unreachable = (own: Int32Array | undefined, rest: number) => own?.[rest] ?? (rest < narrowest ? rest : 0);
-    this.#moves.forEach(({ kind, isTurned }, move) => {
-      if (left[kind]! === 0) return;
-      const own = this.#kinds[kind]!;
-      const [width, height] = isTurned ? [own.height, own.width] : [own.width, own.height];
-      if (width > length || height > room) return;
+    for (let move = 0; move < this.#moves.length; move += 1) {
+      const { kind, width, height } = this.#moves[move]!;
+      if (left[kind]! === 0 || width > length || height > room) continue;
       const rest = length - width;
+      const over = room - height;
       // Blanks lie against the higher wall: the rest is as deep as the lower one.
-      const beside = unreachable(rests?.across, rest) * Math.min(height, low);
-      const above = unreachable(rests?.up, room - height) * width;
+      const beside = (rests ? rests.across[rest]! : rest < narrowest ? rest : 0) * Math.min(height, low);
+      const above = (rests ? rests.up[over]! : over < narrowest ? over : 0) * width;
       const waste = state.waste + Math.max(state.toCome, beside + above);
-      if (waste > this.#spare) return;
-      const flush = Number(rest === 0) + Number(height === high || height === low);
-      const steps = heights.length + Number(rest > 0) - Number(height === high) - Number(rest === 0 && height === low);
+      if (waste > this.#spare) continue;
+      const isLevel = height === high || height === low;
+      const flush = (rest === 0 ? 1 : 0) + (isLevel ? 1 : 0);
+      const steps = heights.length + (rest > 0 ? 1 : 0) - (height === high ? 1 : 0) - (rest === 0 && height === low ? 1 : 0); // prettier-ignore
       const guide = this.#guide(waste, state.area + width * height, laid + 1, steps);
       candidates.add(guide * (1 - FLUSH * flush), from + move);
-    });
+    }
     const waste = state.waste + Math.max(state.toCome, low * length);
     // Nothing is laid here although something would fit.
     if (laid > 0 && waste <= this.#spare)
@@ -222,48 +223,65 @@ class SkylineBeam {
   }
 
   #narrowest(left: Int16Array): number {
-    return this.#kinds.reduce(
-      (least, { width, height, canTurn }, index) =>
-        left[index]! === 0 ? least : Math.min(least, width, canTurn ? height : Infinity),
-      Infinity,
-    );
+    let least = Infinity;
+    for (const { kind, width } of this.#moves) if (left[kind]! > 0 && width < least) least = width;
+    return least;
   }
 
   #grown(state: State, move: Move | null): State {
-    const heights = state.heights.slice();
-    const lengths = state.lengths.slice();
-    if (!move) {
-      const grown = { ...state, heights, lengths, parent: state, place: null };
-      this.#raise(grown);
-      return grown;
-    }
-    const { kind, isTurned } = move;
-    const { lowest } = state;
+    return move ? this.#withBlank(state, move) : this.#withGap(state);
+  }
+
+  /** The lowest segment stays empty. */
+  #withGap(state: State): State {
+    const grown = { ...state, heights: state.heights.slice(), lengths: state.lengths.slice(), parent: state, place: null }; // prettier-ignore
+    this.#raise(grown);
+    return grown;
+  }
+
+  #withBlank(state: State, { kind, isTurned, width, height }: Move): State {
     const { y, length, isRight } = this.#gapOf(state);
-    const own = this.#kinds[kind]!;
-    const [width, height] = isTurned ? [own.height, own.width] : [own.width, own.height];
     const rest = length - width;
+    const heights: number[] = [];
+    const lengths: number[] = [];
+    const add = (top: number, run: number) => {
+      if (run === 0) return;
+      const last = heights.length - 1;
+      if (last >= 0 && heights[last] === top) lengths[last] = lengths[last]! + run;
+      else {
+        heights.push(top);
+        lengths.push(run);
+      }
+    };
     let x = isRight ? rest : 0;
-    for (let at = 0; at < lowest; at += 1) x += lengths[at]!;
-    if (rest === 0) heights[lowest] = y + height;
-    else {
-      const [first, second] = isRight ? [rest, width] : [width, rest];
-      heights.splice(lowest, 1, isRight ? y : y + height, isRight ? y + height : y);
-      lengths.splice(lowest, 1, first, second);
+    for (let at = 0; at < state.heights.length; at += 1) {
+      if (at !== state.lowest) {
+        add(state.heights[at]!, state.lengths[at]!);
+        if (at < state.lowest) x += state.lengths[at]!;
+      } else if (isRight) {
+        add(y, rest);
+        add(y + height, width);
+      } else {
+        add(y + height, width);
+        add(y, rest);
+      }
     }
-    join(heights, lengths);
     const left = state.left.slice();
     left[kind] = left[kind]! - 1;
+    // Field by field: a spread takes several times as long.
     return {
-      ...state,
+      plate: state.plate,
       heights,
       lengths,
       left,
-      leftKey: left.join(),
+      leftKey: state.leftKey - this.#keys[kind]!,
+      waste: state.waste,
+      toCome: state.toCome,
       area: state.area + width * height,
       laid: state.laid + 1,
       parent: state,
       place: { plate: state.plate, kind, x, y, isTurned },
+      lowest: state.lowest,
     };
   }
 }
@@ -273,20 +291,30 @@ class SkylineBeam {
  * crosses blanks side by side; what their sides cannot make stays empty.
  */
 function wasteToCome({ heights, lengths }: State, top: number, { across, up }: UnreachableRests): number {
-  const upright = heights.reduce((sum, height, at) => sum + up[top - height]! * lengths[at]!, 0);
-  const levels = [...new Set(heights)].filter((height) => height < top).sort((a, b) => a - b);
-  const level = levels.reduce((sum, y, at) => {
+  let upright = 0;
+  for (let at = 0; at < heights.length; at += 1) upright += up[top - heights[at]!]! * lengths[at]!;
+  let level = 0;
+  // From the lowest level to the next, up to the top.
+  for (let y = lowestAbove(heights, -1); y < top; ) {
+    const next = Math.min(top, lowestAbove(heights, y));
     let [run, empty] = [0, 0];
-    for (let segment = 0; segment <= heights.length; segment += 1) {
-      if (segment < heights.length && heights[segment]! <= y) run += lengths[segment]!;
+    for (let at = 0; at < heights.length; at += 1) {
+      if (heights[at]! <= y) run += lengths[at]!;
       else {
         empty += across[run]!;
         run = 0;
       }
     }
-    return sum + empty * ((levels[at + 1] ?? top) - y);
-  }, 0);
+    level += (empty + across[run]!) * (next - y);
+    y = next;
+  }
   return Math.max(upright, level);
+}
+
+function lowestAbove(heights: readonly number[], floor: number): number {
+  let lowest = Infinity;
+  for (const height of heights) if (height > floor && height < lowest) lowest = height;
+  return lowest;
 }
 
 /** Segments of one height are one. */
@@ -299,8 +327,21 @@ function join(heights: number[], lengths: number[]): void {
   }
 }
 
-const keyOf = ({ plate, heights, lengths, leftKey }: State) =>
-  `${String(plate)}:${heights.join()}|${lengths.join()}|${leftKey}`;
+/** A hash of the plate, the skyline and what is left: two numbers of 32 bits, mixed. */
+function keyOf({ plate, heights, lengths, leftKey }: State): number {
+  let one = Math.imul(plate + 1, MIX) ^ (leftKey % HALF);
+  let other = Math.imul(plate + 7, MIX) ^ Math.floor(leftKey / HALF);
+  for (let at = 0; at < heights.length; at += 1) {
+    one = Math.imul(one ^ heights[at]!, MIX) ^ lengths[at]!;
+    one ^= one >>> 15;
+    other = Math.imul(other ^ lengths[at]!, OTHER_MIX) + heights[at]!;
+    other ^= other >>> 13;
+  }
+  return (one >>> 0) * 2 ** 20 + ((other >>> 0) & (2 ** 20 - 1));
+}
+
+const HALF = 2 ** 30;
+const [MIX, OTHER_MIX] = [0x9e3779b1, 0x85ebca6b];
 
 function placesOf(state: State): BeamPlace[] {
   const places: BeamPlace[] = [];
