@@ -38,8 +38,8 @@ export interface DenserTerms {
 const UM_PER_MM = 1000;
 /** States of the first beam, how they grow, and the most. */
 const FIRST_BEAM = 20;
-const GROWTH = 1.7;
-const MOST_BEAM = 5000;
+const GROWTH = 3;
+const MOST_BEAM = 12_000;
 const largeFirst = [0.5, 0.3, 0, 0.8, 0.15] as const;
 const NOISE = 0.1;
 const raggedness = [0.2, 0.8, 0.1, 0.4] as const;
@@ -146,11 +146,11 @@ function byBeam(
       width,
       largeFirst: largeFirst[Math.floor(turn / 2) % largeFirst.length] ?? 0.5,
       ragged: raggedness[Math.floor(turn / 2) % raggedness.length] ?? 0.2,
-      noise: turn < 2 ? 0 : NOISE,
+      noise: turn < 2 * largeFirst.length ? 0 : NOISE,
       random,
       isOver,
     });
-    if (turn % 4 === 0) width = Math.min(MOST_BEAM, Math.round(width * GROWTH));
+    if (isSwapped) width = Math.min(MOST_BEAM, Math.round(width * GROWTH));
     if (!found) continue;
     return choice.sheets.map((sheet, plate) => ({
       sheet,

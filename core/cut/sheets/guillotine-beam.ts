@@ -84,7 +84,10 @@ export function packByGuillotine(
   return packInCells(kinds, plates, (problem) => packed(problem, terms));
 }
 
-function packed({ kinds, plates, total, spare, base, reachable, keys }: CellProblem, terms: BeamTerms): BeamPlace[] | null {
+function packed(
+  { kinds, plates, total, spare, base, reachable, keys }: CellProblem,
+  terms: BeamTerms,
+): BeamPlace[] | null {
   const ways = waysOf(kinds);
   const problem: Problem = { ways, blocks: blocksOf(ways, spare), spare, base, reachable, keys };
   const moves = [...problem.blocks.flatMap((block): Move[] => [{ block, isUp: true }, { block, isUp: false }]), { block: null, isUp: true }]; // prettier-ignore

@@ -92,7 +92,9 @@ export function* planSheets(problem: SheetProblem, clock: TimeBudget): Generator
       for (const choice of choices.slice(0, tries === 0 ? MANY_CHOICES : FEW_CHOICES)) {
         const began = clock.elapsed();
         if (began > end) return;
-        const until = Math.min(end, began + (tries === 0 ? FIRST_S : Math.max(FIRST_S, clock.seconds * LATER_SHARE)));
+        // A choice without another has all the time.
+        const share = choices.length === 1 ? end : Math.max(FIRST_S, clock.seconds * LATER_SHARE);
+        const until = Math.min(end, began + (tries === 0 ? FIRST_S : share));
         const isOver = () => clock.elapsed() > until;
         const found = denserSheets(problem, of, choice, { random, isOver, noFits, round: tries });
         const plan = found && take(found.filled, found.kinds);

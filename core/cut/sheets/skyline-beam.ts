@@ -295,7 +295,7 @@ function wasteToCome({ heights, lengths }: State, top: number, { across, up }: U
   for (let at = 0; at < heights.length; at += 1) upright += up[top - heights[at]!]! * lengths[at]!;
   let level = 0;
   // From the lowest level to the next, up to the top.
-  for (let y = lowestAbove(heights, -1); y < top; ) {
+  for (let y = lowestAbove(heights, -1); y < top;) {
     const next = Math.min(top, lowestAbove(heights, y));
     let [run, empty] = [0, 0];
     for (let at = 0; at < heights.length; at += 1) {
