@@ -12,7 +12,7 @@ import type { AskBasis, Assumption, Question, TakenPart, TopicAnswer } from './q
 import { normalised } from './rewrites.ts';
 import { NotEnough, Slots } from './slots.ts';
 import { nearestWord, type Topic, vocabularyOf } from './vocabulary.ts';
-import { alternativesOf, followUp } from './wording.ts';
+import { type Alternative, alternativesOf, followUp } from './wording.ts';
 
 /** An answer that was computed. */
 export interface Answer {
@@ -80,13 +80,14 @@ const LONG_WORD = 5;
 /** Both lines of a range or a comparison, or else the one line. */
 function asked(line: string, basis: AskBasis): Answer | NotUnderstood {
   const own = normalised(line);
-  const [first, second] = (alternativesOf(own, basis.alloys) ?? []).map((one) => ({
-    ...one,
-    answer: askOne(one.line, basis),
-  }));
+  const alternatives = alternativesOf(own, basis.alloys) ?? [];
+  const [first, second] = alternatives.length > 0 ? bothAnswers(alternatives, basis) : [];
   if (first?.answer.ok && second?.answer.ok) {
     const sides = [first, second].map(({ label, answer }) => ({ label, figures: answer.ok ? answer.figures : [] }));
-    return { ...first.answer, figures: comparedFigures(sides, ASKS_DIFFERENCE.test(`${line} ${own}`)), part: null };
+    const known = new Set(first.answer.assumptions.map(({ says }) => says));
+    const more = second.answer.assumptions.filter(({ says }) => !known.has(says)).map(({ says }) => ({ says, choices: [] })); // prettier-ignore
+    const figures = comparedFigures(sides, ASKS_DIFFERENCE.test(`${line} ${own}`));
+    return { ...first.answer, figures, assumptions: [...first.answer.assumptions, ...more], part: null };
   }
   const answer = askOne(own, basis);
   if (!answer.ok) return answer;
@@ -94,6 +95,16 @@ function asked(line: string, basis: AskBasis): Answer | NotUnderstood {
     ...answer,
     assumptions: answer.assumptions.map((assumption) => withOtherReadings(assumption, answer, basis)),
   };
+}
+
+/** Answers to both lines; a gauge and a size in mm are both said in mm. */
+function bothAnswers(alternatives: readonly Alternative[], basis: AskBasis) {
+  const answersTo = (more: string) => alternatives.map((one) => ({ ...one, answer: askOne(one.line + more, basis) }));
+  const both = answersTo('');
+  const units = new Set(both.map(({ answer }) => (answer.ok ? answer.figures[0]?.unit : null)));
+  if (units.size < 2 || !units.has('mm')) return both;
+  const inMm = answersTo(' in mm');
+  return inMm.every(({ answer }) => answer.ok) ? inMm : both;
 }
 
 const ASKS_DIFFERENCE = /\b(?:difference|longer|heavier|more)\b/i;

@@ -25,7 +25,7 @@ clients friend project projects design designs job jobs batch batches studio ben
 sawing sawed file filed filing bend bending bent forming formed form typical typically usual usually normal normally
 approximately correct right wind winding wound starting hot cold punch punched punching die hook hooks toggle toggles
 stem stems bail bails sprue spot volume displace displaces adjustable torc torque choker collar neck model models
-original amount quantity kind type sort thin decimal decimals all pattern patterns got jar bag pile onto upon leave leaves leaving found look looks looking seems carve carves carved scraps wears face faces plaque plaques panel panels anklet anklets rivet rivets tree trees
+original amount quantity kind type sort thin decimal decimals all keeping kept version versions pattern patterns got jar bag pile onto upon leave leaves leaving found look looks looking seems carve carves carved scraps wears face faces plaque plaques panel panels anklet anklets rivet rivets tree trees
 locket lockets buckle buckles toe thimble bolo hairpin hairpins hatpin hatpins barrette comb combs stickpin stickpins
 kilt scarf cloak belt tiara medal medals token tokens coin coins badge badges dangle dangles spacer spacers connector
 connectors finding findings back backs arm arms leg legs tine tines prong prongs claw claws tab tabs key keys keychain

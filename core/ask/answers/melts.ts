@@ -1,10 +1,11 @@
 // Sums of a melt: the fineness of metals melted together, and what was lost.
-import { computed, type Figure, given, inSum } from '../../figure/figure.ts';
+import { computed, type Figure, given, inSum, renamed } from '../../figure/figure.ts';
 import { addToReach } from '../../metal/fineness.ts';
 import { mainMetal, type MeltMetal, meltMetals, type MeltQuestion } from '../melt-question.ts';
 import type { Question, TopicAnswer } from '../question.ts';
 import { NotEnough, type Slots } from '../slots.ts';
 import { FINEST } from './fineness-number.ts';
+import { valueOf } from './stock.ts';
 
 const EXAMPLE = '12 g sterling and 8 g fine silver melted together';
 /** Topics whose words are part of a question about a melt. */
@@ -28,8 +29,27 @@ export function isMix(question: Question): boolean {
   );
 }
 
-/** Fineness of metals melted together: precious metal and all weights are added up. */
+/** Value of weights of several metals, added up; null where prices are missing. */
+function valueOfAll(slots: Slots): TopicAnswer | null {
+  const { alloys, masses } = slots.question;
+  if (alloys.length !== masses.length) return null;
+  const values = alloys.flatMap((named) => {
+    named.used = true;
+    const mass = slots.mass(named.alloy.name);
+    return mass ? valueOf(slots, named.alloy, mass) : [];
+  });
+  const [first] = values;
+  if (!first || values.length !== masses.length) return null;
+  const sum = values.reduce((all, { value }) => all + value, 0);
+  const how = values.map(({ value, unit }) => inSum(value, unit)).join(' + ');
+  const parts = values.map((value, at) => renamed(value, `metal value of ${alloys[at]?.alloy.name ?? ''}`));
+  return { figures: [computed('metal value', sum, first.unit, how, values), ...parts], topics: MELT_TOPICS };
+}
+
+/** Fineness of metals melted together, by weight; or their value, where that is asked. */
 export function mixAnswer(slots: Slots): TopicAnswer {
+  const value = slots.question.topics.has('value') ? valueOfAll(slots) : null;
+  if (value) return value;
   const finenesses = melted(slots.question);
   for (const one of meltMetals(slots.question)) one.use();
   const metals = new Set(

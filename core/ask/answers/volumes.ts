@@ -66,7 +66,7 @@ function gauged(slots: Slots): Figure | null {
 export function ballAnswer(slots: Slots): TopicAnswer {
   const example = 'ball 2 mm on 0.8 mm wire';
   const cut = cutOffWire(slots);
-  if (cut) return { figures: [melted('ball', cut.wire, cut.length)] };
+  if (cut) return { figures: [melted('ball', cut.wire, cut.length), ...massOf(slots, cut.length, cut.wire)] };
   const { sizes, alloys } = slots.question;
   const isHollow = /\bhollow\b/i.test(slots.question.line);
   if (isHollow && sizes.length === 2) {
@@ -106,21 +106,15 @@ export function granuleAnswer(slots: Slots): TopicAnswer {
   if (!wire) throw new NotEnough('Give the wire the granule is cut from.', example);
   if (long)
     return {
-      figures: [melted('granule', wire, long)],
+      figures: [melted('granule', wire, long), ...massOf(slots, long, wire)],
       note: 'Snippets of one size still vary: cut extra and sort.',
     };
   const granule = slots.take('outside', 'granule') ?? slots.next('granule');
   if (!granule) throw new NotEnough('Give the granule’s diameter, or the length of the snippet.', example);
+  const how = `2 × ${inSum(granule.value)}³ ÷ (3 × ${inSum(wire.value)}²)`;
+  const snippet = computed('snippet to cut', snippetMm(granule.value, wire.value), 'mm', how, [granule, wire]);
   return {
-    figures: [
-      computed(
-        'snippet to cut',
-        snippetMm(granule.value, wire.value),
-        'mm',
-        `2 × ${inSum(granule.value)}³ ÷ (3 × ${inSum(wire.value)}²)`,
-        [granule, wire],
-      ),
-    ],
+    figures: [snippet, ...massOf(slots, snippet, wire)],
     note: 'Snippets of one size still vary: cut extra and sort.',
   };
 }

@@ -37,7 +37,10 @@ export const bentWireRewrites: readonly Rewrite[] = [
   ],
   // A coil on a mandrel is a wrap on a core.
   [
-    new RegExp(`^(?=.*\\bturns?\\b)(.*?)(?:\\b(?:on|round|around|over) (?:an? )?)?(${THIN}) mandrel\\b`, 'i'),
+    new RegExp(
+      `^(?=.*\\bturns?\\b)(.*?)(?:\\b(?:on|round|around|over) (?:an? )?)?(${THIN}) (?:mandrel|rod|dowel|former|pin|bar)\\b`,
+      'i',
+    ),
     (_, before = '', size = '') => `${before.replace(/\bcoils?\b/i, 'wrap')} ${withMm(size)} core`,
   ],
   [/\bcoils?\b(?=.*\bturns?\b)/gi, 'wrap'],

@@ -3,8 +3,9 @@ import { NUMBER, type Rewrite, THIN, withMm } from './patterns.ts';
 
 /** Tried in turn. */
 export const meltedRewrites: readonly Rewrite[] = [
+  [/\b(?:raise|sink) (?=(?:an? |the )?(?:bowl|dome)\b)/gi, ''],
   // A bowl of a disc is a dome.
-  [/^(?=.*\bdis[ck]\b)(?=.*\b(?:deep|high)\b)(.*)\bbowl\b/gi, '$1dome'],
+  [/^(?=.*\bdis[ck]\b)(?=.*\b(?:deep|high|height|depth)\b)(.*)\bbowl\b/gi, '$1dome'],
   // A cut-off end of wire melts to a granule.
   [
     /^(?=.*\b(?:granules?|balls?)\b)(.*\bfrom )(?:an? )?([\d.]+ ?mm) (?:bits?|chips?|clippings?|pallions?|offcuts?|scraps?|pieces?|lengths?|snippets?) of\b/gi,

@@ -51,7 +51,7 @@ export const numberWordsRewrites: readonly Rewrite[] = [
   [/\b(\d+) and (\d+\/\d+)\b/gi, '$1 $2'],
   // Ten 3/4 in discs are ten, not ten and three quarters.
   [
-    new RegExp(`\\b(${NUMBER_WORDS}) (?=\\d+/\\d+|[½¼¾⅓⅔⅛⅜⅝⅞])`, 'gi'),
+    new RegExp(`\\b(${NUMBER_WORDS}) (?=\\d+/\\d+|[½¼¾⅓⅔⅛⅜⅝⅞]|\\d[\\d.]* ?(?:mm|cm|in|inch|ga|gauge)\\b)`, 'gi'),
     (_, word = '') => `${String(numberWords[word.toLowerCase()] ?? word)} pieces `,
   ],
   [new RegExp(`\\b(${NUMBER_WORDS})\\b`, 'gi'), (_, word = '') => String(numberWords[word.toLowerCase()] ?? word)],

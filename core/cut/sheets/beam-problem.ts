@@ -1,6 +1,6 @@
 // The packing problem of the beam searches, in whole cells: every length in steps of the greatest one that all blanks share.
 import { greatestCommonDivisor } from '../../measure/gcd.ts';
-import { keysOf, ReachableLengths } from './reachable-lengths.ts';
+import { countKeys, ReachableLengths } from './reachable-lengths.ts';
 
 /** A rectangle that is wanted, grown by the gap. */
 export interface BeamKind {
@@ -90,7 +90,7 @@ export function packInCells(
     total,
     spare,
     base: (BASE_WASTE * holds) / on.length,
-    keys: keysOf(own.length),
+    keys: countKeys(own.length),
     reachable: longest <= MOST_CELLS ? new ReachableLengths(own, longest) : null,
   });
   return found?.map((place) => ({ ...place, x: place.x * step, y: place.y * step })) ?? null;

@@ -38,7 +38,7 @@ export class ReachableLengths {
     this.#canAllTurn = kinds.every(({ width, height, canTurn }) => canTurn || width === height);
   }
 
-  /** @param left  how many of each kind; @param key  of the same, from `keysOf` */
+  /** @param left  how many of each kind; @param key  of the same, from `countKeys` */
   restsOf(left: Int16Array, key: number): UnreachableRests {
     let rests = this.#kept.get(key);
     if (rests) return rests;
@@ -86,7 +86,7 @@ function shiftInto(bits: Uint32Array, from: Uint32Array, by: number): void {
 }
 
 /** A number for each kind: counts times these add up to a key of the counts, exact up to 8,000 blanks. */
-export function keysOf(kinds: number): Float64Array {
+export function countKeys(kinds: number): Float64Array {
   const random = seeded(KEY_SEED);
   return Float64Array.from({ length: kinds }, () => Math.floor(random() * KEY_HALF) * KEY_HALF + Math.floor(random() * KEY_HALF)); // prettier-ignore
 }
