@@ -229,3 +229,21 @@ test('every example in the help has an answer', () => {
   for (const line of askExamples.filter((each) => !each.startsWith('value')))
     expect(answered(line).figures.length).toBeGreaterThan(0);
 });
+
+describe('the other reading is shown with its figure', () => {
+  // π × (160 + 3) − 25; 28.349523 and 31.103477 g over π/4 × d² × 8.89; 6 × 12 mm of 20 ga.
+  test.each([
+    ['cuff 160 mm inside, 3 mm thick, gap 25 mm', 'the diameter', Math.PI * 163 - 25],
+    ['1 oz of 18 ga copper length', 'troy', 31_103.4768 / ((Math.PI / 4) * gaugeMm('awg', 18) ** 2 * 8.89)],
+    ['20 ga copper 6 x 12', 'millimetres', (72 * gaugeMm('awg', 20) * 8.89) / 1000],
+  ])('%s: %s', (line, label, value) => {
+    const other = answered(line).assumptions.flatMap(({ choices }) => choices.filter((one) => one.label === label));
+    expect(other[0]?.figure?.value).toBeCloseTo(value, 3);
+  });
+
+  test('an ounce of a base metal is an avoirdupois ounce', () => {
+    const wire = (Math.PI / 4) * gaugeMm('awg', 18) ** 2;
+    expect(answered('1 oz of 18 ga copper length').figures[0]?.value).toBeCloseTo(28_349.523125 / (wire * 8.89), 3);
+    expect(answered('1 oz of 18 ga sterling length').figures[0]?.value).toBeCloseTo(31_103.4768 / (wire * 10.36), 3);
+  });
+});

@@ -54,9 +54,13 @@ export function bangleAnswer(slots: Slots): TopicAnswer {
     slots.thin('thickness', 'round');
   const typedInside = slots.take('inside', 'inside diameter');
   // No wrist is so wide: such a measure goes round the inside.
-  const isRound = typedInside !== null && around === null && typedInside.value > WIDEST_WRIST_MM;
-  if (isRound)
-    slots.assume(`${inSum(typedInside.value)} mm is the inside circumference`, [['the diameter', 'inside diameter']]);
+  const isDiameter = /\binside diameter\b/i.test(slots.question.line);
+  const isRound = typedInside !== null && around === null && typedInside.value > WIDEST_WRIST_MM && !isDiameter;
+  if (isRound) {
+    const line = slots.question.line.replace(/\b(?:inside|id|inner)\b/i, 'inside diameter');
+    const says = `${inSum(typedInside.value)} mm is the inside circumference`;
+    slots.assumptions.push({ says, choices: [{ label: 'the diameter', line }] });
+  }
   const inside =
     typedInside ??
     insideOfOutside(slots, thick) ??
