@@ -156,6 +156,7 @@ function ofWeighed(question: Question, slots: Slots): TopicAnswer | null {
 function ofTopic(question: Question, slots: Slots): TopicAnswer | null {
   const { topics, masses, sizes, target } = question;
   const [topic, next] = topicsAsked(question);
+  if (topics.has('value') && /\bwax(?:es)?\b/i.test(question.line)) return valueFirst(slots, sameVolumeAnswer(slots));
   // The value of a weight: what it is made into says nothing.
   if (topics.has('value') && masses.length === 1 && sizes.length === 0 && question.scales.length === 0)
     return { ...valueAnswer(slots), topics: [...topics] };

@@ -4,7 +4,7 @@ import { computed, type Figure, given, inSum } from '../../figure/figure.ts';
 import type { AskSize, TopicAnswer } from '../question.ts';
 import type { Slots } from '../slots.ts';
 
-const ASKS = /\bhow many\s*\??$|\bhow many (?!grams?\b|g\b|ounces?\b|oz|dwt|mm\b|inch)/i;
+const ASKS = /\bhow many\s*\??$|\b(?:how many|number of) (?!grams?\b|g\b|ounces?\b|oz|dwt|mm\b|inch)/i;
 
 /** @returns null where the line does not ask how many blanks a sheet gives */
 export function sheetCountAnswer(slots: Slots): TopicAnswer | null {

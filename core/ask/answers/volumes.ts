@@ -96,9 +96,24 @@ function melted(label: string, wire: Figure, length: Figure): Figure {
   return computed(label, granuleMm(wire.value, length.value), 'mm', how, [wire, length]);
 }
 
+/** The length that granules are cut from: `how many 2 mm granules from 1 m of 1 mm wire`; null where none is. */
+function stockOfMany(slots: Slots): Figure | null {
+  const { line, sizes } = slots.question;
+  const long = /\bhow many\b/i.test(line) ? sizes.find(({ mm }) => (mm ?? 0) >= LEAST_STOCK_MM) : undefined;
+  return long ? slots.figure(long, 'wire in stock') : null;
+}
+
+const LEAST_STOCK_MM = 100;
+
+function granulesOf(stock: Figure, snippet: Figure): TopicAnswer {
+  const how = `${inSum(stock.value)} ÷ ${inSum(snippet.value)}, whole snippets`;
+  return { figures: [computed('granules', Math.floor(stock.value / snippet.value + 1e-9), '', how, [stock, snippet]), snippet] }; // prettier-ignore
+}
+
 /** The granule of a pallion, or the pallion for a granule. */
 export function granuleAnswer(slots: Slots): TopicAnswer {
   const example = 'granule 1 mm from 0.5 mm wire';
+  const stock = stockOfMany(slots);
   const cut = cutOffWire(slots);
   const isSnippet = /\bsnippets?\s+(?:of\s+)?\d/i.test(slots.question.line);
   const long = cut?.length ?? slots.take('long', 'snippet') ?? (isSnippet ? slots.next('snippet') : null);
@@ -112,6 +127,7 @@ export function granuleAnswer(slots: Slots): TopicAnswer {
   const granule = slots.take('outside', 'granule') ?? slots.next('granule');
   if (!granule) throw new NotEnough('Give the granule’s diameter, or the length of the snippet.', example);
   const how = `2 × ${inSum(granule.value)}³ ÷ (3 × ${inSum(wire.value)}²)`;
+  if (stock) return granulesOf(stock, computed('snippet to cut', snippetMm(granule.value, wire.value), 'mm', how, [granule, wire])); // prettier-ignore
   const snippet = computed('snippet to cut', snippetMm(granule.value, wire.value), 'mm', how, [granule, wire]);
   return {
     figures: [snippet, ...massOf(slots, snippet, wire)],

@@ -32,6 +32,8 @@ export const measuresRewrites: readonly Rewrite[] = [
   [/,? ?\bwhich (?:one )?is (?:the )?(?:thicker|thinner|heavier|lighter|longer|bigger|larger)\b\??/gi, ''],
   [/ ?= ?(?:is )?(?:how many|\?) (?=[a-z]+\??$)/gi, ' in '],
   [/\b(swg|awg|b&s) (\d{1,2})\b(?! ?(?:ga|gauge|mm|in)\b)/gi, '$2 $1'],
+  [/^(?:what(?:'s| is) (?:the )?)?(?:nearest|closest) gauge (?:to|for) /gi, 'what gauge is '],
+  [/\btak(?:e|ing) (?=.*\bdown to\b)/gi, 'reduce '],
   [/\bwhat (?:is |will be )?left (?:of|from|over from) /gi, ''],
   [/^is (?:an? )?(.+?) the same as (?:an? )?(.+?)\??$/gi, '$1 vs $2'],
   [

@@ -11,6 +11,7 @@ export const metalsRewrites: readonly Rewrite[] = [
     'fineness $1 as percentage',
   ],
   [/\bfine weight (?:of|in) /gi, 'content '],
+  [/\b(value|worth|price) of (?:the )?(?:gold|silver|platinum|metal) in /gi, '$1 of '],
   // Weighed in water by its loss.
   [
     new RegExp(

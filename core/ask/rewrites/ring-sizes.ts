@@ -10,7 +10,7 @@ export const ringSizesRewrites: readonly Rewrite[] = [
   ],
   // Length to put in or take out between two sizes.
   [
-    /^(?=.*\b(?:longer|shorter|length|circumference|add|remove|take out|cut out|metal)\b).*\bsiz(?:e|es|ed|ing)(?: it)?(?: up| down)?(?: from)?(?: size)? (\d+(?:\.\d+)?) (?:to|and|vs|than) (?:(?:a )?(?:us )?size )?(\d+(?:\.\d+)?)(?! ?(?:mm|ga|gauge|x|×))\b.*$/gi,
+    /^(?=.*\b(?:longer|shorter|length|circumference|around|add|remove|take out|cut out|metal)\b).*\bsiz(?:e|es|ed|ing)(?: it)?(?: up| down)?(?: from)?(?: size)? (\d+(?:\.\d+)?) (?:to|and|vs|than) (?:an? )?(?:us )?(?:size )?(\d+(?:\.\d+)?)(?! ?(?:mm|ga|gauge|x|×))\b.*$/gi,
     'difference inside circumference size $1 vs size $2',
   ],
   [
