@@ -1,7 +1,10 @@
 // Metals, melts, prices, and weights in water.
-import { NUMBER, type Rewrite } from './patterns.ts';
+import { NUMBER, type Rewrite, told } from './patterns.ts';
 
 const METALS: Readonly<Record<string, string>> = { pt: 'platinum', pd: 'palladium', ag: 'silver', au: 'gold' };
+
+/** That it weighs so much is said by the weight. */
+const unweighed = (text: string) => text.replace(/\bweigh\w*/gi, '');
 
 /** Tried in turn. */
 export const metalsRewrites: readonly Rewrite[] = [
@@ -42,18 +45,11 @@ export const metalsRewrites: readonly Rewrite[] = [
   // Weighed dry and in water.
   [
     new RegExp(
-      `^.*\\b(?:specific gravity|sg|density)\\b.*?(${NUMBER} ?g)(?:rams?)?\\b.*?\\b(${NUMBER} ?g)(?:rams?)?\\b.*\\b(?:wet|water|submerged)\\b.*$`,
+      `^(.*)\\b(?:specific gravity|sg|density)\\b(.*?)(${NUMBER} ?g)(?:rams?)?\\b(.*?)\\b(${NUMBER} ?g)(?:rams?)?\\b(.*)\\b(?:wet|water|submerged)\\b(.*)$`,
       'gi',
     ),
-    'density $1 and $2 in water',
-  ],
-  // Weighed in air and in water.
-  [
-    new RegExp(
-      `^(?:what is the )?density.*?(${NUMBER} ?g)(?:rams?)?(?: (?:dry|in air))?,?(?: and| but| then)? (?:only )?(?:weighs )?(${NUMBER} ?g)(?:rams?)? in water.*$`,
-      'i',
-    ),
-    'density $1 and $2 in water',
+    (_, before = '', of = '', dry = '', between = '', wet = '', ...more: string[]) =>
+      `density ${dry} and ${wet} in water${told(before, unweighed(of), unweighed(between), ...more.slice(0, 2))}`,
   ],
   // A fineness that the book has no alloy of is a number.
   [/^(?!.*\d ?(?:mm|cm|m|in|inch|inches|ga|gauge|swg|awg)\b)(.*\b(?:500|8\d\d|90\d|916|94\d|97\d)) silver\b/gi, '$1'],

@@ -22,3 +22,12 @@ export const withMm = (size: string) => (/[a-z]/i.test(size) ? size : `${size} m
 export function product(times: string, each: string): string {
   return String(Math.round(Number(times) * Number(each) * 1e6) / 1e6);
 }
+
+/**
+ * What a whole-line rewrite keeps of the text around it: all of it where it holds a number, a metal or a weight that is
+ * asked for, so that nothing is passed over in silence; else nothing.
+ */
+export const told = (...texts: readonly (string | undefined)[]) => texts.map((text) => (text && TELLS.test(text) ? ` ${text}` : '')).join(''); // prettier-ignore
+
+const TELLS =
+  /\d|\b(?:sterling|silver|gold|copper|brass|bronze|platinum|palladium|titanium|niobium|steel|stainless|nickel|alumini?um|britannia|weigh\w*|mass|heavy|grams?|ounces?|cost|value|price|worth)\b/i;

@@ -1,17 +1,18 @@
 // Ring sizes: resizing, conversions, fingers.
-import { LENGTH, NUMBER, type Rewrite } from './patterns.ts';
+import { LENGTH, NUMBER, type Rewrite, told } from './patterns.ts';
 
 /** Tried in turn. */
 export const ringSizesRewrites: readonly Rewrite[] = [
+  // Length to put in or take out between two sizes. What else the line says stays in it.
   [
-    /^(?=.*\b(?:longer|shorter|length|add|remove|take out|cut out|metal)\b).*\bsize (\d+(?:\.\d+)?)\b.*?\b(\d+(?:\.\d+)?) sizes? (bigger|larger|up|smaller|down)\b.*$/gi,
-    (_, size = '', by = '', way = '') =>
-      `difference inside circumference size ${size} vs size ${String(Number(size) + (/^(?:small|down)/i.test(way) ? -1 : 1) * Number(by))}`,
+    /^(?=.*\b(?:longer|shorter|length|add|remove|take out|cut out|metal)\b)(.*)\bsize (\d+(?:\.\d+)?)\b(.*?)\b(\d+(?:\.\d+)?) sizes? (bigger|larger|up|smaller|down)\b(.*)$/gi,
+    (_, before = '', size = '', between = '', by = '', way = '', after = '') =>
+      `difference inside circumference size ${size} vs size ${String(Number(size) + (/^(?:small|down)/i.test(way) ? -1 : 1) * Number(by))}${told(before, between, after)}`,
   ],
-  // Length to put in or take out between two sizes.
   [
-    /^(?=.*\b(?:longer|shorter|length|circumference|around|add|remove|take out|cut out|metal)\b).*\bsiz(?:e|es|ed|ing)(?: it)?(?: up| down)?(?: from)?(?: size)? (\d+(?:\.\d+)?) (?:to|and|vs|than) (?:an? )?(?:us )?(?:size )?(\d+(?:\.\d+)?)(?! ?(?:mm|ga|gauge|x|×))\b.*$/gi,
-    'difference inside circumference size $1 vs size $2',
+    /^(?=.*\b(?:longer|shorter|length|circumference|around|add|remove|take out|cut out|metal)\b)(.*)\bsiz(?:e|es|ed|ing)(?: it)?(?: up| down)?(?: from)?(?: size)? (\d+(?:\.\d+)?) (?:to|and|vs|than) (?:an? )?(?:us )?(?:size )?(\d+(?:\.\d+)?)(?! ?(?:mm|ga|gauge|x|×))\b(.*)$/gi,
+    (_, before = '', one = '', other = '', after = '') =>
+      `difference inside circumference size ${one} vs size ${other}${told(before, after)}`,
   ],
   [
     /\bresiz(?:e|ed|ing)\b(?: an?)?(?: (?:ring|band))?(?: from)?(?: (?:size|us|uk))? ([a-z\d][\d./½¼¾ ]*?)(?: up| down)? to (?:(?:size|us|uk) )?([a-z\d][\d./½¼¾]*)\b/gi,
