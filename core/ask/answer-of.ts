@@ -13,18 +13,10 @@ import { percentAnswer, percentOf } from './answers/percent.ts';
 import { ringAnswer } from './answers/rings.ts';
 import { isOtherMetal, sameVolumeAnswer } from './answers/same-volume.ts';
 import { sheetCountAnswer } from './answers/sheet-counts.ts';
+import { sizeOfMass } from './answers/size-of-mass.ts';
 import { solderAnswer } from './answers/solder.ts';
 import { solidAnswer } from './answers/solids.ts';
-import {
-  diameterOfMass,
-  discAnswer,
-  massOfEach,
-  sideOfMass,
-  stockAnswer,
-  stripByMassAnswer,
-  thicknessOfMass,
-  valueOf,
-} from './answers/stock.ts';
+import { discAnswer, massOfEach, stockAnswer, stripByMassAnswer, valueOf } from './answers/stock.ts';
 import { volumeAnswer } from './answers/volume.ts';
 import { ballAnswer, domeAnswer, granuleAnswer } from './answers/volumes.ts';
 import { workAnswer, workedAnswer } from './answers/work.ts';
@@ -163,8 +155,8 @@ function ofTopic(question: Question, slots: Slots): TopicAnswer | null {
   // The cost of a length or a sheet: its mass, and the value of that first.
   if (topic === 'value' && masses.length === 0 && (sizes.length > 0 || next))
     return valueFirst(slots, next ? answers[next](slots) : stockAnswer(slots));
-  const thickness = thicknessOfMass(slots) ?? diameterOfMass(slots) ?? sideOfMass(slots);
-  if (thickness) return thickness;
+  const size = sizeOfMass(slots);
+  if (size) return size;
   if (topic && topic !== 'value' && topics.has('value') && masses.length === 0)
     return { ...valueFirst(slots, answers[topic](slots)), topics: ['value'] };
   if (topic) return answers[topic](slots);

@@ -11,6 +11,7 @@ import { questionOf } from './interpret-terms.ts';
 import type { AskBasis, Assumption, Question, TakenPart, TopicAnswer } from './question.ts';
 import { normalised } from './rewrites.ts';
 import { NotEnough, Slots } from './slots.ts';
+import { askUnit } from './units.ts';
 import { nearestWord, type Topic, vocabularyOf } from './vocabulary.ts';
 import { type Alternative, alternativesOf, followUp } from './wording.ts';
 
@@ -198,6 +199,8 @@ const spokenWith: Readonly<Partial<Record<Topic, readonly Topic[]>>> = {
   solder: ['melting'],
 };
 
+const WEIGHT = /\b(?:weighs?|weights?|how heavy|how many grams)\b/i;
+
 /** A known word that changes no figure was passed over: the section, the outline, or a second topic. */
 function passedOver(line: string, question: Question, found: TopicAnswer, basis: AskBasis): NotUnderstood | null {
   const { form, shape, topics } = question;
@@ -232,6 +235,10 @@ function passedOver(line: string, question: Question, found: TopicAnswer, basis:
     const others = new Set([...topics].filter((other) => other !== topic));
     if (isUnused({ topics: others })) words.push(`the question about ${topic.replace('-', ' ')}`);
   }
+  // A weight that is asked for is part of the answer, or the answer is none.
+  const isWeightAsked = WEIGHT.test(line) && question.masses.length === 0 && question.others.length === 0;
+  if (isWeightAsked && !found.figures.some(({ unit }) => askUnit(unit)?.dimensions.mass === 1))
+    words.push('the weight');
   return words.length > 0
     ? notUnderstood(question, `This would not be used in the answer: ${words.join(', ')}.`)
     : null;

@@ -63,59 +63,6 @@ export function stripByMassAnswer(slots: Slots): TopicAnswer | null {
   return { figures: [...counted(one, slots.count('pieces') ?? 1), ...value] };
 }
 
-/** `thickness of 12 g copper 50 x 40 mm`: from the weight and two sides; null for any other question. */
-export function thicknessOfMass(slots: Slots): TopicAnswer | null {
-  const { line, sizes, masses } = slots.question;
-  if (!/\b(?:what|how) (?:thick|thickness|gauge)\b|\bthickness (?:of|for)\b/i.test(line)) return null;
-  if (masses.length !== 1 || sizes.length !== 2 || sizes.some(({ gauge }) => gauge)) return null;
-  const density = slots.density(slots.alloy());
-  const [a, b] = sizes.map((size) => slots.figure(size, 'side', 'sheet'));
-  const mass = slots.mass('mass');
-  if (!mass || !a || !b) return null;
-  const how = `${inSum(mass.value)} × 1000 ÷ (${inSum(a.value)} × ${inSum(b.value)} × ${inSum(density.value)})`;
-  const mm = (mass.value * 1000) / (a.value * b.value * density.value);
-  return { figures: [computed('thickness', mm, 'mm', how, [mass, a, b, density])], topics: ['gauge', 'identify'] };
-}
-
-/** `diameter of 1 m sterling wire weighing 8.14 g`; null for any other question. */
-export function diameterOfMass(slots: Slots): TopicAnswer | null {
-  const { line, sizes, masses, form } = slots.question;
-  const isAsked = /\bdiameter (?:of|for)\b|\b(?:what|which) (?:diameter|thickness)\b|\bhow thick\b/i.test(line);
-  const isRound = form === null || form === 'round' || form === 'square';
-  const [size] = sizes;
-  if (!isAsked || !isRound || !size || size.gauge || sizes.length !== 1 || masses.length !== 1) return null;
-  const density = slots.density(slots.alloy());
-  const length = slots.figure(size, 'length');
-  const mass = slots.mass('mass');
-  if (!mass) return null;
-  const share = form === 'square' ? 1 : Math.PI / 4;
-  const how = `√(${inSum(mass.value)} × 1000 ÷ (${form === 'square' ? '' : 'π/4 × '}${inSum(length.value)} × ${inSum(density.value)}))`;
-  const mm = Math.sqrt((mass.value * 1000) / (share * length.value * density.value));
-  const label = form === 'square' ? 'side' : 'diameter';
-  return { figures: [computed(label, mm, 'mm', how, [mass, length, density])], topics: ['gauge', 'identify'] };
-}
-
-/** `how big a square of 20 ga sterling weighs 25 g`, or a disc; null for any other question. */
-export function sideOfMass(slots: Slots): TopicAnswer | null {
-  const { line, sizes, masses } = slots.question;
-  const [, named = ''] = /\b(?:how (?:big|large|wide)|what size)(?: is)?(?: an?)? (square|discs?|disks?|circles?)\b/i.exec(line) ?? []; // prettier-ignore
-  const [size] = sizes;
-  if (named === '' || !size || sizes.length !== 1 || masses.length !== 1) return null;
-  const density = slots.density(slots.alloy());
-  const thickness = slots.figure(size, 'thickness', 'sheet');
-  const mass = slots.mass('mass');
-  if (!mass) return null;
-  const isSquare = named.toLowerCase() === 'square';
-  const area = (mass.value * 1000) / (thickness.value * density.value);
-  const how = `√(${inSum(mass.value)} × 1000 ÷ (${isSquare ? '' : 'π/4 × '}${inSum(thickness.value)} × ${inSum(density.value)}))`;
-  const mm = Math.sqrt(area / (isSquare ? 1 : Math.PI / 4));
-  const label = isSquare ? 'side' : 'diameter';
-  return {
-    figures: [computed(label, mm, 'mm', how, [mass, thickness, density])],
-    topics: ['disc', 'gauge', 'identify'],
-  };
-}
-
 /** Count and mass of one: `25 studs, each 2.1 g`; null for any other question. */
 export function massOfEach(slots: Slots): TopicAnswer | null {
   const { line, sizes, masses, counts, topics, alloys } = slots.question;
