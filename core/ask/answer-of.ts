@@ -1,9 +1,11 @@
 // Which answer a question gets: by what its words name, or else by the measures it holds.
 import { type Figure } from '../figure/figure.ts';
 import { isFromBlank } from './answers/backwards.ts';
-import { bangleAnswer, chainAnswer, hingeAnswer, twistAnswer, wrapAnswer } from './answers/bends.ts';
+import { bangleAnswer } from './answers/bangles.ts';
+import { hingeAnswer, twistAnswer, wrapAnswer } from './answers/bends.ts';
 import { bezelAnswer, perimeterAnswer, ringsAroundAnswer } from './answers/bezels.ts';
 import { blanksAnswer } from './answers/blanks.ts';
+import { chainAnswer } from './answers/chains.ts';
 import { densityInWaterAnswer, identifyAnswer } from './answers/identify.ts';
 import { jumpRingAnswer } from './answers/jump-rings.ts';
 import { conversionAnswer, gaugeAnswer, isBareMeasure, onlyGauge } from './answers/measures.ts';

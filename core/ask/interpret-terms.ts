@@ -1,10 +1,12 @@
 // Interprets the terms of a line as a question. Terms may come in any order: each is read by itself, and roles are
 // given at the end.
 import type { GaugeSystem } from '../measure/gauge.ts';
-import { MM_PER_INCH } from '../measure/length-units.ts';
 import { GRAMS_PER_TROY_OUNCE } from '../measure/mass-units.ts';
 import type { RingSizeSystem } from '../measure/ring-size.ts';
 import type { SectionForm } from '../stock/section.ts';
+import { bareMeasure, type LineSoFar } from './bare-measures.ts';
+import { byFineness, byNumber, narrowed } from './fineness-words.ts';
+import { type GivenRole, giveRoles } from './give-roles.ts';
 import { goldIds } from './gold.ts';
 import { type AskQuantity, LineError, readLine, type Span, type Term } from './grammar.ts';
 import { isLength, isPlain, lendSizes, lentUnits } from './lent-units.ts';
@@ -20,56 +22,6 @@ import {
   vocabularyOf,
 } from './vocabulary.ts';
 
-/** Finenesses that name a metal when they stand beside its word: 925 silver, 750 gold. */
-const FINENESS = new Set([333, 375, 417, 585, 750, 800, 850, 900, 916, 925, 935, 950, 958, 960, 990, 999]);
-const alloysByFineness: Readonly<
-  Record<'silver' | 'platinum' | 'palladium', Readonly<Record<number, readonly string[]>>>
-> = {
-  silver: {
-    925: ['silver-925'],
-    935: ['silver-935-ge'],
-    958: ['silver-958'],
-    960: ['silver-960-ge'],
-    999: ['silver-999'],
-  },
-  platinum: { 950: ['platinum-950-ru', 'platinum-950-ir', 'platinum-950-co'] },
-  palladium: { 950: ['palladium-950-ru'] },
-};
-const metalWords: Readonly<Record<string, keyof typeof alloysByFineness | 'gold'>> = {
-  silver: 'silver',
-  sterling: 'silver',
-  platinum: 'platinum',
-  palladium: 'palladium',
-  gold: 'gold',
-  yellow: 'gold',
-  white: 'gold',
-  rose: 'gold',
-  red: 'gold',
-};
-const karats: Readonly<Record<number, number>> = { 375: 9, 417: 10, 585: 14, 750: 18, 916: 22, 999: 24 };
-
-/** Words right before a measure. */
-const MEASURED = /^(?:od|id|wall|thick|thickness|width|height|diameter|dia|length|long|kerf|opening|gap)$/;
-/** A thicker wire or sheet is always given with its unit, mm. */
-const THICKEST_MM = 15;
-/** A smaller number beside inches is in inches. */
-const THINNEST_MM = 0.1;
-/** Larger numbers after `drawn to` are gauges. */
-const THICKEST_DRAWN_MM = 10;
-
-/** A decimal above this beside measures in mm is no thickness. */
-const THICKEST_DECIMAL_MM = 3;
-/** Words whose numbers are no measures. */
-const COUNTED_IN =
-  /^(?:sizes?|us|uk|iso|eu|jp|japanese|american|british|ratio|ar|aspect|times|turns?|twists?|percent|g|grams?|density|pitch)$/;
-
-const qualifiers: Readonly<Record<string, string>> = {
-  ruthenium: 'Ru',
-  iridium: 'Ir',
-  cobalt: 'Co',
-  germanium: 'Ge',
-};
-
 /**
  * Interprets a line.
  * @throws LineError when the line cannot be read, or names a fineness that no alloy has
@@ -79,16 +31,6 @@ export function questionOf(line: string, basis: AskBasis): Question {
 }
 
 type Named = Pick<NamedAlloy, 'isGoal' | 'isPhrase'> & Span;
-
-/** A measuring word, and how many sizes stand before it. */
-interface GivenRole extends Span {
-  readonly role: Role;
-  readonly after: number;
-  readonly word: string;
-}
-
-/** Words that may stand between a measure and its word. */
-const FILLED = /\b(?:an?|the|of|is|in|and|for|with|by|finger|hand)\b/gi;
 
 class Sorter {
   readonly #line: string;
@@ -249,14 +191,10 @@ class Sorter {
     const place = { start, end, used: false };
     this.#understand(place);
     if (isPlain(quantity) && this.#isFineness(at, quantity.value, place)) return 1;
-    if (isPlain(quantity) && (this.#isMeasuredAs(at) || this.#isThickness(at, quantity.value))) {
-      const isInches =
-        this.#isFractionOfInch(at) ||
-        (quantity.value < THINNEST_MM &&
-          this.#terms.some((term) => term.kind === 'quantity' && term.quantity.unit?.symbol === 'in'));
-      this.#mmAssumed ||= !isInches;
-      const mm = quantity.value * (isInches ? MM_PER_INCH : 1);
-      this.#sizes.push({ mm, gauge: null, role: null, crossed: false, ...place });
+    const measure = isPlain(quantity) ? bareMeasure(this.#soFar(), at, quantity.value) : null;
+    if (measure) {
+      this.#mmAssumed ||= !measure.isInches;
+      this.#sizes.push({ mm: measure.mm, gauge: null, role: null, crossed: false, ...place });
       return 1;
     }
     this.#quantities.push({ ...quantity, start, end });
@@ -271,59 +209,9 @@ class Sorter {
     return 1;
   }
 
-  /** `wall 0.6`, `0.6 wall`: a number without a unit beside the word of a measure is in mm. */
-  #isMeasuredAs(at: number): boolean {
-    const [earlier, before, after] = [this.#terms[at - 2], this.#terms[at - 1], this.#terms[at + 1]];
-    if (after?.kind === 'times' || before?.kind === 'times' || this.#scales.length > 0) return false;
-    if (after?.kind === 'word' && after.word === 'wall') return true;
-    if (this.#isDecimalBesideMm(at)) return true;
-    if (this.#isWorkedTo(at) || this.#isFollowedByMeasure(at) || this.#isFractionOfInch(at)) return true;
-    // In `6 mm id 200 pcs` the word belongs to the measure before it.
-    const isMeasure = earlier?.kind === 'gauge' || (earlier?.kind === 'quantity' && !isPlain(earlier.quantity));
-    const isTaken = isMeasure && !(before && this.#line.slice(earlier.end, before.start).includes(','));
-    const isCount = after?.kind === 'word' && /^(?:pieces|pcs|rings|links|strands|off)$/.test(after.word);
-    return before?.kind === 'word' && MEASURED.test(before.word) && !isTaken && !isCount;
-  }
-
-  /** `12 x 8 mm bezel 0.4`: beside measures in mm a small decimal is in mm, unless it may be a size, a ratio or turns. */
-  #isDecimalBesideMm(at: number): boolean {
-    const term = this.#terms[at];
-    const value = term?.kind === 'quantity' ? term.quantity.value : NaN;
-    const isTyped = term?.kind === 'quantity' && /^\d*[.,]\d+$/.test(this.#line.slice(term.start, term.end));
-    if (!isTyped || !(value < THICKEST_DECIMAL_MM) || this.#topics.has('aspect')) return false;
-    const inMm = this.#terms.some((one) => one.kind === 'quantity' && one.quantity.unit?.symbol === 'mm');
-    return (
-      inMm && !this.#terms.some((one) => one.kind === 'karat' || (one.kind === 'word' && COUNTED_IN.test(one.word)))
-    );
-  }
-
-  /** `rolled to 0.8`. */
-  #isWorkedTo(at: number): boolean {
-    const [before, term] = [this.#terms[at - 1], this.#terms[at]];
-    const value = term?.kind === 'quantity' ? term.quantity.value : 0;
-    const isTo = before?.kind === 'word' && before.word === 'to';
-    return isTo && this.#topics.has('work') && value < THICKEST_DRAWN_MM;
-  }
-
-  /** `3/16 id`: a fraction beside its word is in inches. */
-  #isFractionOfInch(at: number): boolean {
-    const [term, after] = [this.#terms[at], this.#terms[at + 1]];
-    const isFraction = term !== undefined && /\d\/\d|[½¼¾⅓⅔⅛⅜⅝⅞]/.test(this.#line.slice(term.start, term.end));
-    return (
-      isFraction && after?.kind === 'word' && /^(?:od|id|wide|across|inside|outside|diameter|dia)$/.test(after.word)
-    );
-  }
-
-  /** `22 wide`, beside a measure with its unit; not `3 wide bands`. */
-  #isFollowedByMeasure(at: number): boolean {
-    const [after, next] = [this.#terms[at + 1], this.#terms[at + 2]];
-    if (after?.kind !== 'word' || !/^(?:wide|thick|high|tall|deep|od|id|long|across|inside|outside)$/.test(after.word))
-      return false;
-    const before = this.#terms[at - 1];
-    if (before?.kind === 'word' && /^(?:sizes?|us|uk|iso|eu|jp|japanese|ar|ratio|aspect)$/.test(before.word))
-      return false;
-    const isNoun = next?.kind === 'word' && /s$/.test(next.word);
-    return !isNoun && this.#terms.some((term) => term.kind === 'quantity' && isLength(term.quantity));
+  #soFar(): LineSoFar {
+    const hasScale = this.#scales.length > 0;
+    return { line: this.#line, terms: this.#terms, topics: this.#topics, sizes: this.#sizes, hasScale };
   }
 
   // A number such as 925 names the metal beside it. A fineness that no alloy has is reported, not ignored.
@@ -331,51 +219,27 @@ class Sorter {
     const beside = [this.#terms[at - 1], this.#terms[at + 1]].flatMap((term) =>
       term?.kind === 'word' ? term.word : [],
     );
-    const metal = FINENESS.has(fineness) && beside.map((word) => metalWords[word]).find(Boolean);
+    const metal = byFineness(fineness, beside);
     if (!metal) return false;
     const named = { ...place, isGoal: this.#hasTo, isPhrase: false };
     // Silver 958: the fineness narrows the word before it.
     const last = this.#alloys.at(-1);
     if (last?.isPhrase && place.start - last.end <= 1) this.#alloys.pop();
-    if (metal === 'gold') {
-      const karat = karats[fineness];
-      if (!karat) throw notInTheBook(metal, fineness, Object.keys(karats));
-      this.#karat = { karat, ...named };
-      return true;
-    }
-    const ids = alloysByFineness[metal];
-    if (!ids[fineness]) throw notInTheBook(metal, fineness, Object.keys(ids));
-    this.#name(ids[fineness], named);
+    if (metal.ids) this.#name(metal.ids, named);
+    else this.#karat = { karat: metal.karat, ...named };
     return true;
   }
 
   /** 925 beside a size and no metal is the silver of that fineness. */
   #nameByFineness(): void {
     if (this.#alloys.length > 0 || this.#sizes.length === 0) return;
-    const at = this.#numbers.findIndex(({ value }) => alloysByFineness.silver[value] || karats[value]);
+    const at = this.#numbers.findIndex(({ value }) => byNumber(value));
     const number = this.#numbers[at];
-    if (!number) return;
+    const metal = number && byNumber(number.value);
+    if (!metal) return;
     const place = { start: number.start, end: number.end, isGoal: false, isPhrase: false };
-    const silver = alloysByFineness.silver[number.value];
-    if (silver) this.#name(silver, place);
-    else this.#name(goldIds(karats[number.value] ?? null, null, null, false), place);
+    this.#name(metal.ids ?? goldIds(metal.karat, null, null, false), place);
     this.#numbers.splice(at, 1);
-  }
-
-  /** `2 metres of 0.8 sterling wire`: beside a long length a decimal without a unit is a thickness in mm. */
-  #isThickness(at: number, value: number): boolean {
-    const isLong = this.#sizes.length > 0 && this.#sizes.every(({ mm }) => mm !== null && mm > THICKEST_MM);
-    const [before, after] = [this.#terms[at - 1], this.#terms[at + 1]];
-    const isFree =
-      before?.kind !== 'times' && after?.kind !== 'times' && !(before?.kind === 'word' && before.word === 'kerf');
-    return (
-      isFree &&
-      isLong &&
-      !Number.isInteger(value) &&
-      value < THICKEST_MM &&
-      [...this.#topics].every((topic) => topic === 'disc' || topic === 'washer') &&
-      this.#scales.length === 0
-    );
   }
 
   #wordAt(at: number, word: string): number {
@@ -443,24 +307,11 @@ class Sorter {
 
   #apply(concept: Concept, place: Span): void {
     switch (concept.kind) {
-      case 'alloys': {
-        // In `925 silver` the number has named the metal already.
-        const byNumber = this.#alloys.some(
-          ({ alloy, isPhrase, end }) => !isPhrase && concept.ids.includes(alloy.id) && place.start - end <= 1,
-        );
-        const isWhitener = concept.ids.length === 1 && concept.ids[0] === 'palladium-950-ru' && this.#karat !== null;
-        if (isWhitener) this.#whitener = 'palladium';
-        else if (!byNumber) this.#name(concept.ids, { ...place, isGoal: this.#hasTo, isPhrase: true });
+      case 'alloys':
+        this.#nameAlloys(concept.ids, place);
         return;
-      }
       case 'gold':
-        this.#whitener = concept.whitener ?? this.#whitener;
-        this.#gold = {
-          colour: concept.colour ?? this.#gold?.colour ?? null,
-          isGoal: this.#hasTo,
-          isPhrase: false,
-          ...place,
-        };
+        this.#nameGold(concept, place);
         return;
       case 'form':
         this.#form = formOf(this.#form, concept.form);
@@ -476,24 +327,12 @@ class Sorter {
         this.#topics.add(concept.topic);
         return;
       case 'role':
-        this.#roles.push({
-          role: concept.role,
-          after: this.#sizes.length,
-          start: place.start,
-          end: place.end,
-          word: this.#line.slice(place.start, place.end).toLowerCase(),
-        });
+        this.#giveRole(concept.role, place);
         return;
-      case 'counted': {
-        const last = this.#numbers.pop();
-        if (last) this.#counts[concept.counted] = last.value;
+      case 'counted':
+      case 'multiple':
+        this.#count(concept);
         return;
-      }
-      case 'multiple': {
-        const last = this.#numbers.pop();
-        this.#counts.pieces = (last?.value ?? 1) * concept.of;
-        return;
-      }
       case 'scale':
         this.#scales.push(concept.scale);
         return;
@@ -517,6 +356,33 @@ class Sorter {
       case 'filler':
         return;
     }
+  }
+
+  #nameAlloys(ids: readonly string[], place: Span): void {
+    // In `925 silver` the number has named the metal already.
+    const isNamed = this.#alloys.some(
+      ({ alloy, isPhrase, end }) => !isPhrase && ids.includes(alloy.id) && place.start - end <= 1,
+    );
+    const isWhitener = ids.length === 1 && ids[0] === 'palladium-950-ru' && this.#karat !== null;
+    if (isWhitener) this.#whitener = 'palladium';
+    else if (!isNamed) this.#name(ids, { ...place, isGoal: this.#hasTo, isPhrase: true });
+  }
+
+  #nameGold({ colour, whitener }: Concept & { kind: 'gold' }, place: Span): void {
+    this.#whitener = whitener ?? this.#whitener;
+    const known = colour ?? this.#gold?.colour ?? null;
+    this.#gold = { colour: known, isGoal: this.#hasTo, isPhrase: false, ...place };
+  }
+
+  #giveRole(role: Role, { start, end }: Span): void {
+    this.#roles.push({ role, after: this.#sizes.length, start, end, word: this.#line.slice(start, end).toLowerCase() });
+  }
+
+  /** `24 pieces`, `3 dozen`: the number before the word is a count. */
+  #count(concept: Concept & { kind: 'counted' | 'multiple' }): void {
+    const last = this.#numbers.pop();
+    if (concept.kind === 'multiple') this.#counts.pieces = (last?.value ?? 1) * concept.of;
+    else if (last) this.#counts[concept.counted] = last.value;
   }
 
   // The question is the length of the blank, so the measure beside the word is not that length.
@@ -580,10 +446,8 @@ class Sorter {
 
   /** Ruthenium, iridium: which of the alloys the word before it means. */
   #qualifies(term: Term, word: string): boolean {
-    const metal = qualifiers[word];
     const last = this.#alloys.at(-1);
-    if (!metal || !last) return false;
-    const fits = [last.alloy, ...last.others].find(({ composition }) => (composition[metal] ?? 0) > 0);
+    const fits = last && narrowed([last.alloy, ...last.others], word);
     if (!fits) return false;
     this.#alloys[this.#alloys.length - 1] = { ...last, alloy: fits, others: [], isPhrase: false, end: term.end };
     this.#understand(term);
@@ -613,40 +477,8 @@ class Sorter {
   }
 }
 
-function notInTheBook(metal: string, fineness: number, known: readonly string[]): LineError {
-  return new LineError(
-    `The book has no ${metal} of ${String(fineness)}. It has ${known.join(', ')}; enter your own in Settings.`,
-  );
-}
-
 // Square tube is a tube; round stock of another form is only that form.
 function formOf(before: SectionForm | null, named: SectionForm): SectionForm {
   if (before === 'square' && named === 'tube') return 'square-tube';
   return named === 'round' && before ? before : named;
-}
-
-/** What a gauge measures: a thickness, never an inside or a gap. */
-const GAUGED: ReadonlySet<Role> = new Set<Role>(['wire', 'thick', 'wall', 'pin', 'high', 'about']);
-
-// A measuring word belongs to the measure before it, unless that one has a word already, or stands farther off than the
-// one after; then to the one after.
-function giveRoles(line: string, sizes: readonly AskSize[], roles: readonly GivenRole[]): void {
-  const isBeside = (from: number, to: number) => !/[a-z\d,;]/i.test(line.slice(from, to).replace(FILLED, ''));
-  // 2.5 mm is the diameter of the wire: the word wire takes what is left.
-  for (const { role, after, start, end } of [
-    ...roles.filter((each) => each.role !== 'wire'),
-    ...roles.filter((each) => each.role === 'wire'),
-  ]) {
-    const fits = (size: AskSize | undefined) => size?.role === null && !(size.gauge && !GAUGED.has(role));
-    const [before, next] = [sizes[after - 1], sizes[after]];
-    // The kerf is the smaller of the measures beside its word.
-    const isKerf = role === 'kerf' && (next?.mm ?? Infinity) < (before?.mm ?? Infinity);
-    const isOfOne = role !== 'wire' && role !== 'long';
-    // 2 ft of wire: the length, not the thickness.
-    if (role === 'wire' && before && /^\s*of\s*$/i.test(line.slice(before.end, start)) && sizes.length > 1) continue;
-    const isNearer = isOfOne && before && next && !isBeside(before.end, start) && isBeside(end, next.start);
-    const isNextFirst = role === 'about' || isKerf || before?.crossed || isNearer;
-    const size = (isNextFirst ? [next, before] : [before, next]).find(fits);
-    if (size) size.role = role;
-  }
 }

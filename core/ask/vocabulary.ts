@@ -23,14 +23,19 @@ export type CountedThing = 'pieces' | 'rings' | 'strands' | 'knuckles' | 'links'
 /** Colours of gold that a question can name. */
 export type GoldColour = 'yellow' | 'white' | 'rose';
 
+/** Outlines of a stone or of sheet. */
+type Shape = 'oval' | 'round' | 'square' | 'rectangle' | 'cushion' | 'teardrop';
+
+type Temper = 'dead soft' | 'half hard' | 'spring hard';
+
 /** What a word or phrase says in a question. */
 export type Concept =
   /** Ids of the alloys it may mean: the first is used, the others are offered. */
   | { readonly kind: 'alloys'; readonly ids: readonly string[] }
   | { readonly kind: 'gold'; readonly colour: GoldColour | null; readonly whitener?: 'palladium' | 'nickel' }
   | { readonly kind: 'form'; readonly form: SectionForm }
-  | { readonly kind: 'shape'; readonly shape: 'oval' | 'round' | 'square' | 'rectangle' | 'cushion' | 'teardrop' }
-  | { readonly kind: 'temper'; readonly temper: 'dead soft' | 'half hard' | 'spring hard' }
+  | { readonly kind: 'shape'; readonly shape: Shape }
+  | { readonly kind: 'temper'; readonly temper: Temper }
   | { readonly kind: 'topic'; readonly topic: Topic }
   | { readonly kind: 'role'; readonly role: Role }
   | { readonly kind: 'counted'; readonly counted: CountedThing }
@@ -113,26 +118,37 @@ const scaleWords: Readonly<Record<string, RingSizeSystem>> = {
   us: 'us', usa: 'us', american: 'us', uk: 'uk', british: 'uk', au: 'uk', australian: 'uk', iso: 'iso', eu: 'iso', european: 'iso', jp: 'jp', japan: 'jp', japanese: 'jp',
 }; // prettier-ignore
 
+const fillerPhrases: readonly string[] = [
+  'wire for', 'wire to melt for', 'wire to melt into', 'wire to ball up for', 'pins', 'earring', 'in each', 'wire needed for', 'wire do i need for', 'length for', 'length of',
+]; // prettier-ignore
+
+const temperWords: Readonly<Record<string, Temper>> = {
+  'dead soft': 'dead soft', soft: 'dead soft', annealed: 'dead soft', 'half hard': 'half hard', 'half-hard': 'half hard', 'spring hard': 'spring hard', 'full hard': 'spring hard', hard: 'spring hard',
+}; // prettier-ignore
+
+const shapeWords: Readonly<Record<string, Shape>> = {
+  oval: 'oval', ellipse: 'oval', rectangle: 'rectangle', cushion: 'cushion', teardrop: 'teardrop', pear: 'teardrop',
+}; // prettier-ignore
+
+const goldWords: Readonly<Record<string, GoldColour | null>> = {
+  gold: null, yellow: 'yellow', white: 'white', rose: 'rose', red: 'rose', pink: 'rose', 'yellow gold': 'yellow', 'white gold': 'white', 'white gold palladium': 'white', 'white gold nickel': 'white', 'rose gold': 'rose', 'red gold': 'rose',
+}; // prettier-ignore
+
+const whitenerWords: Readonly<Record<string, 'palladium' | 'nickel'>> = {
+  'white gold palladium': 'palladium', 'palladium white gold': 'palladium', 'white gold nickel': 'nickel', 'nickel white gold': 'nickel',
+}; // prettier-ignore
+
+/** Words that mean one thing without any value. */
+const plainWords: Readonly<Record<string, 'change' | 'no-ease' | 'to' | 'range'>> = {
+  plus: 'change', minus: 'change', extra: 'change', less: 'change', 'no ease': 'no-ease', 'no allowance': 'no-ease', in: 'to', into: 'to', as: 'to', to: 'to', through: 'range', till: 'range', until: 'range', thru: 'range',
+}; // prettier-ignore
+
 const build = (own: ReadonlyMap<string, Alloy>): ReadonlyMap<string, Concept> => {
   const words = new Map<string, Concept>();
   const put = <Value>(table: Readonly<Record<string, Value>>, make: (value: Value) => Concept) => {
     for (const [phrase, value] of Object.entries(table)) words.set(phrase, make(value));
   };
-  for (const filler of [
-    ...fillerWords,
-    'wire for',
-    'wire to melt for',
-    'wire to melt into',
-    'wire to ball up for',
-    'pins',
-    'earring',
-    'in each',
-    'wire needed for',
-    'wire do i need for',
-    'length for',
-    'length of',
-  ])
-    words.set(filler, { kind: 'filler' });
+  for (const filler of [...fillerWords, ...fillerPhrases]) words.set(filler, { kind: 'filler' });
   put(roleWords, (role) => ({ kind: 'role', role }));
   put(countedWords, (counted) => ({ kind: 'counted', counted }));
   put({ dozen: 12, gross: 144, pair: 2 }, (of) => ({ kind: 'multiple', of }));
@@ -140,38 +156,12 @@ const build = (own: ReadonlyMap<string, Alloy>): ReadonlyMap<string, Concept> =>
   put(formWords, (form) => ({ kind: 'form', form }));
   put(topicWords, (topic) => ({ kind: 'topic', topic }));
   put(alloyWords, (ids) => ({ kind: 'alloys', ids }));
-  for (const phrase of ['dead soft', 'soft', 'annealed']) words.set(phrase, { kind: 'temper', temper: 'dead soft' });
-  for (const phrase of ['half hard', 'half-hard']) words.set(phrase, { kind: 'temper', temper: 'half hard' });
-  for (const phrase of ['spring hard', 'full hard', 'hard'])
-    words.set(phrase, { kind: 'temper', temper: 'spring hard' });
-  for (const shape of ['oval', 'rectangle', 'cushion', 'teardrop'] as const) words.set(shape, { kind: 'shape', shape });
-  words.set('ellipse', { kind: 'shape', shape: 'oval' });
-  words.set('pear', { kind: 'shape', shape: 'teardrop' });
-  put({ yellow: 'yellow', white: 'white', rose: 'rose', red: 'rose', pink: 'rose' } as const, (colour) => ({
-    kind: 'gold',
-    colour,
-  }));
-  put(
-    {
-      'yellow gold': 'yellow',
-      'white gold': 'white',
-      'white gold palladium': 'white',
-      'white gold nickel': 'white',
-      'rose gold': 'rose',
-      'red gold': 'rose',
-    } as const,
-    (colour) => ({ kind: 'gold', colour }),
-  );
-  words.set('gold', { kind: 'gold', colour: null });
-  for (const whitener of ['palladium', 'nickel'] as const) {
-    words.set(`white gold ${whitener}`, { kind: 'gold', colour: 'white', whitener });
-    words.set(`${whitener} white gold`, { kind: 'gold', colour: 'white', whitener });
-  }
-  for (const phrase of ['plus', 'minus', 'extra', 'less']) words.set(phrase, { kind: 'change' });
-  for (const phrase of ['no ease', 'no allowance']) words.set(phrase, { kind: 'no-ease' });
+  put(temperWords, (temper) => ({ kind: 'temper', temper }));
+  put(shapeWords, (shape) => ({ kind: 'shape', shape }));
+  put(goldWords, (colour) => ({ kind: 'gold', colour }));
+  put(whitenerWords, (whitener) => ({ kind: 'gold', colour: 'white', whitener }));
+  put(plainWords, (kind) => ({ kind }));
   put({ awg: 'awg', 'b&s': 'awg', swg: 'swg' } as const, (system) => ({ kind: 'system', system }));
-  for (const phrase of ['in', 'into', 'as', 'to']) words.set(phrase, { kind: 'to' });
-  for (const phrase of ['through', 'till', 'until', 'thru']) words.set(phrase, { kind: 'range' });
   for (const alloy of own.values()) words.set(alloy.name.toLowerCase(), { kind: 'alloys', ids: [alloy.id] });
   return words;
 };

@@ -42,6 +42,16 @@ export function cutOffWire(slots: Slots): { readonly length: Figure; readonly wi
   return { length: slots.figure(between, 'wire cut off'), wire: slots.figure(after, 'wire') };
 }
 
+/** Stock that many are cut from: `how many rings from 2 m of wire`; null when the question is not of that kind. */
+export function stockOfMany(slots: Slots): Figure | null {
+  const { line, sizes } = slots.question;
+  if (!/\bhow many\b|\bcan i (?:get|cut|make)\b/i.test(line)) return null;
+  const long = sizes.find(({ used, mm }) => !used && (mm ?? 0) >= LEAST_STOCK_MM);
+  return long ? slots.figure(long, 'stock') : null;
+}
+
+const LEAST_STOCK_MM = 90;
+
 /** Whether a question starts from a measured sample of chain: `chain 450 mm from a sample of 12 links, 51 mm, 6.4 g`. */
 export function isFromSample({ question }: Slots): boolean {
   return /\bsample\b/i.test(question.line);

@@ -9,7 +9,7 @@ import { type LongSection, massPerLength, sectionArea } from '../../stock/sectio
 import { takenPart } from '../part.ts';
 import type { TopicAnswer } from '../question.ts';
 import { NotEnough, type Slots } from '../slots.ts';
-import { insideOfBlank, isFromBlank } from './backwards.ts';
+import { insideOfBlank, isFromBlank, stockOfMany } from './backwards.ts';
 import { insideOfOutside } from './round-wire.ts';
 import { counted, valueOf } from './stock.ts';
 
@@ -137,7 +137,7 @@ function inScale(scale: RingSizeSystem, inside: Figure): Figure {
 }
 
 function band(slots: Slots, inside: Figure): TopicAnswer {
-  const stock = stockOfMany(slots);
+  const stock = /\b(?:from|out of)\b/i.test(slots.question.line) ? stockOfMany(slots) : null;
   const { section, sizes, thickness, width } = bandStock(slots);
   // An inside that was measured is made as it is; a ring size is that of a narrow band.
   const eased = scaleOf(slots) === 'mm' ? inside : withEase(slots, inside, width);
@@ -237,16 +237,6 @@ function bandLength(inside: Figure, thickness: Figure): Figure {
     [inside, thickness],
   );
 }
-
-/** The length that rings are cut from: `how many size 6 bands 1.5 mm thick from 300 mm`; null where none is. */
-function stockOfMany(slots: Slots): Figure | null {
-  const { line, sizes } = slots.question;
-  if (!/\bhow many\b|\bcan i (?:get|cut|make)\b/i.test(line) || !/\b(?:from|out of)\b/i.test(line)) return null;
-  const long = sizes.find(({ used, mm }) => !used && (mm ?? 0) >= LEAST_STOCK_MM);
-  return long ? slots.figure(long, 'stock') : null;
-}
-
-const LEAST_STOCK_MM = 90;
 
 function ringsOf(stock: Figure, length: Figure): Figure {
   const how = `${inSum(stock.value)} ÷ ${inSum(length.value)}, whole rings`;

@@ -7,7 +7,7 @@ import { computed, type Figure, inSum } from '../../figure/figure.ts';
 import { massPerArea } from '../../stock/section.ts';
 import type { TopicAnswer } from '../question.ts';
 import { NotEnough, type Slots } from '../slots.ts';
-import { cutOffWire } from './backwards.ts';
+import { cutOffWire, stockOfMany } from './backwards.ts';
 import { massOf } from './round-wire.ts';
 import { sphereAnswer } from './solids.ts';
 
@@ -35,11 +35,14 @@ export function domeAnswer(slots: Slots): TopicAnswer {
     [across, rise],
   );
   const sheet = thick ?? (slots.question.alloys.length > 0 ? slots.next('thickness') : null);
-  if (!sheet) return { figures: [disc] };
+  return { figures: sheet ? [disc, massOfDisc(slots, disc, sheet)] : [disc] };
+}
+
+function massOfDisc(slots: Slots, disc: Figure, sheet: Figure): Figure {
   const density = slots.density(slots.alloy());
   const mass = (Math.PI / 4) * disc.value ** 2 * massPerArea(sheet.value, density.value);
   const how = `π/4 × ${inSum(disc.value)}² × ${inSum(sheet.value)} × ${inSum(density.value)} ÷ 1000`;
-  return { figures: [disc, computed('mass', mass, 'g', how, [disc, sheet, density])] };
+  return computed('mass', mass, 'g', how, [disc, sheet, density]);
 }
 
 /** The disc is given, not the dome. */
@@ -52,9 +55,8 @@ function hemisphereOf(slots: Slots): TopicAnswer {
   const disc = slots.figure(largest, 'disc');
   slots.assume('a hemisphere, as thick as the disc', []);
   const across = computed('dome, across', disc.value / Math.SQRT2, 'mm', `${inSum(disc.value)} ÷ √2`, [disc]);
-  for (const size of slots.question.sizes) size.used = true;
-  for (const alloy of slots.question.alloys) alloy.used = true;
-  return { figures: [across] };
+  const thick = slots.take('thick', 'thickness') ?? gauged(slots) ?? slots.next('thickness');
+  return { figures: thick ? [across, massOfDisc(slots, disc, thick)] : [across] };
 }
 
 function gauged(slots: Slots): Figure | null {
@@ -95,15 +97,6 @@ function melted(label: string, wire: Figure, length: Figure): Figure {
   const how = `∛(1.5 × ${inSum(wire.value)}² × ${inSum(length.value)})`;
   return computed(label, granuleMm(wire.value, length.value), 'mm', how, [wire, length]);
 }
-
-/** The length that granules are cut from: `how many 2 mm granules from 1 m of 1 mm wire`; null where none is. */
-function stockOfMany(slots: Slots): Figure | null {
-  const { line, sizes } = slots.question;
-  const long = /\bhow many\b/i.test(line) ? sizes.find(({ mm }) => (mm ?? 0) >= LEAST_STOCK_MM) : undefined;
-  return long ? slots.figure(long, 'wire in stock') : null;
-}
-
-const LEAST_STOCK_MM = 100;
 
 function granulesOf(stock: Figure, snippet: Figure): TopicAnswer {
   const how = `${inSum(stock.value)} ÷ ${inSum(snippet.value)}, whole snippets`;

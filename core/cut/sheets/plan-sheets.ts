@@ -93,8 +93,8 @@ export function* planSheets(problem: SheetProblem, clock: TimeBudget): Generator
         const began = clock.elapsed();
         if (began > end) return;
         // A choice without another has all the time.
-        const share = choices.length === 1 ? end : Math.max(FIRST_S, clock.seconds * LATER_SHARE);
-        const until = Math.min(end, began + (tries === 0 ? FIRST_S : share));
+        const seconds = choices.length === 1 ? end : Math.max(FIRST_S, clock.seconds * LATER_SHARE);
+        const until = Math.min(end, began + (tries === 0 ? FIRST_S : seconds));
         const isOver = () => clock.elapsed() > until;
         const found = denserSheets(problem, of, choice, { random, isOver, noFits, round: tries });
         const plan = found && take(found.filled, found.kinds);

@@ -1,0 +1,42 @@
+// Gives each measuring word of a line (inside, wide, kerf) to the size that it measures.
+import type { Span } from './grammar.ts';
+import type { AskSize } from './question.ts';
+import type { Role } from './vocabulary.ts';
+
+/** A measuring word, and how many sizes stand before it. */
+export interface GivenRole extends Span {
+  readonly role: Role;
+  readonly after: number;
+  readonly word: string;
+}
+
+/** Words that may stand between a measure and its word. */
+const FILLED = /\b(?:an?|the|of|is|in|and|for|with|by|finger|hand)\b/gi;
+
+/** What a gauge measures: a thickness, never an inside or a gap. */
+const GAUGED: ReadonlySet<Role> = new Set<Role>(['wire', 'thick', 'wall', 'pin', 'high', 'about']);
+
+/**
+ * Sets the role of each size. A measuring word belongs to the measure before it, unless that one has a word already, or
+ * stands farther off than the one after; then to the one after.
+ */
+export function giveRoles(line: string, sizes: readonly AskSize[], roles: readonly GivenRole[]): void {
+  const isBeside = (from: number, to: number) => !/[a-z\d,;]/i.test(line.slice(from, to).replace(FILLED, ''));
+  // 2.5 mm is the diameter of the wire: the word wire takes what is left.
+  for (const { role, after, start, end } of [
+    ...roles.filter((each) => each.role !== 'wire'),
+    ...roles.filter((each) => each.role === 'wire'),
+  ]) {
+    const fits = (size: AskSize | undefined) => size?.role === null && !(size.gauge && !GAUGED.has(role));
+    const [before, next] = [sizes[after - 1], sizes[after]];
+    // The kerf is the smaller of the measures beside its word.
+    const isKerf = role === 'kerf' && (next?.mm ?? Infinity) < (before?.mm ?? Infinity);
+    const isOfOne = role !== 'wire' && role !== 'long';
+    // 2 ft of wire: the length, not the thickness.
+    if (role === 'wire' && before && /^\s*of\s*$/i.test(line.slice(before.end, start)) && sizes.length > 1) continue;
+    const isNearer = isOfOne && before && next && !isBeside(before.end, start) && isBeside(end, next.start);
+    const isNextFirst = role === 'about' || isKerf || before?.crossed || isNearer;
+    const size = (isNextFirst ? [next, before] : [before, next]).find(fits);
+    if (size) size.role = role;
+  }
+}
