@@ -148,6 +148,11 @@ function stockOf(line: string, from: number, to: number, all: readonly AskSize[]
     const longest = said ?? bySize(crossed)[0];
     return { form, section: crossed.filter((size) => size !== longest).slice(0, 2), length: longest ?? null };
   }
+  // Sheet of 40 x 30 mm keeps its shorter side.
+  const sheetThin =
+    form === 'sheet' && crossed.length === 2 ? thinnest(rest.filter((size) => !size.crossed)) : undefined;
+  const [longer, shorter] = bySize(crossed);
+  if (sheetThin && longer && shorter) return { form, section: [shorter, sheetThin], length: longer };
   const pair = width && height ? [width, height] : crossed.length === 2 ? crossed : null;
   if (pair) return { form, section: pair, length: said ?? rest.find((size) => !pair.includes(size)) ?? null };
   const other = rest.filter((size) => size !== width && size !== height);

@@ -48,7 +48,8 @@ export function bezelAnswer(slots: Slots): TopicAnswer {
 
 /** Mass of the strip, where its metal and its height are known. */
 function stripMass(slots: Slots, length: Figure, height: Figure | null, strip: Figure): Figure[] {
-  if (slots.question.alloys.length === 0 || !height) return [];
+  const isWeighed = slots.question.alloys.length > 0 || /\b(?:weigh\w*|mass|grams)\b/i.test(slots.question.line);
+  if (!isWeighed || !height) return [];
   const density = slots.density(slots.alloy());
   const mass = (length.value * height.value * strip.value * density.value) / 1000;
   const sizes = [length, height, strip].map(({ value }) => inSum(value)).join(' × ');

@@ -15,7 +15,26 @@ interface Volume {
 
 /** Mass of a cube, a cylinder, a cone or a block. */
 export function solidAnswer(slots: Slots): TopicAnswer {
+  if (ASKS_PATTERN.test(slots.question.line)) return conePattern(slots);
   return ofVolume(slots, volumeOf(slots));
+}
+
+const ASKS_PATTERN = /^(?=.*\bcones?\b).*\b(?:blank|pattern|flat|sector|template|develop\w*)\b/i;
+
+/** The sector of sheet that a cone is bent from. */
+function conePattern(slots: Slots): TopicAnswer {
+  const high = slots.take('high', 'height') ?? slots.take('long', 'height');
+  const across = slots.take('outside', 'across') ?? slots.take('wide', 'across') ?? slots.next('across');
+  const height = high ?? slots.next('height');
+  if (!across || !height) throw new NotEnough('Give the diameter and the height of the cone.', EXAMPLE);
+  const slant = Math.hypot(height.value, across.value / 2);
+  const how = `√(${inSum(height.value)}² + (${inSum(across.value)} ÷ 2)²)`;
+  const radius = computed('radius of the sector', slant, 'mm', how, [height, across]);
+  const turn = `180 × ${inSum(across.value)} ÷ ${inSum(slant)}`;
+  return {
+    figures: [radius, computed('angle of the sector', (180 * across.value) / slant, '°', turn, [across, radius])],
+    note: 'Add the seam: the sector closes edge to edge.',
+  };
 }
 
 /** Mass of a solid or hollow sphere. @throws NotEnough for a hollow one without its wall */

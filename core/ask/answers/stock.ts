@@ -166,7 +166,7 @@ function sheetAnswer(
       : shape === 'oval' && width
         ? { shape: 'oval', lengthMm: long.value, widthMm: width.value }
         : { shape: 'rectangle', lengthMm: long.value, widthMm: width?.value ?? long.value };
-  if (!width) slots.assume('square blank', []);
+  if (!width) slots.assume('square blank', [['square wire', 'square wire']]);
   const sides = `${inSum(long.value)} × ${inSum(width?.value ?? long.value)}`;
   const areaHow = (isTriangle ? '½ × ' : '') + areaText(outline, sides);
   const areaMm2 = outlineAreaMm2(outline) / (isTriangle ? 2 : 1);

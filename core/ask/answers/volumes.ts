@@ -64,12 +64,22 @@ function gauged(slots: Slots): Figure | null {
   return size ? slots.figure(size, 'thickness', 'sheet') : null;
 }
 
+/** The ball that a weight of metal melts to. */
+function ballOfMass(slots: Slots, mass: Figure): TopicAnswer {
+  const density = slots.density(slots.alloy());
+  const across = Math.cbrt((6 * mass.value * 1000) / (Math.PI * density.value));
+  const how = `∛(6 × ${inSum(mass.value)} × 1000 ÷ (π × ${inSum(density.value)}))`;
+  return { figures: [computed('ball', across, 'mm', how, [mass, density])] };
+}
+
 /** Wire that a ball at its end takes up. */
 export function ballAnswer(slots: Slots): TopicAnswer {
   const example = 'ball 2 mm on 0.8 mm wire';
   const cut = cutOffWire(slots);
   if (cut) return { figures: [melted('ball', cut.wire, cut.length), ...massOf(slots, cut.length, cut.wire)] };
   const { sizes, alloys } = slots.question;
+  const mass = sizes.length === 0 ? slots.mass('mass') : null;
+  if (mass) return ballOfMass(slots, mass);
   const isHollow = /\bhollow\b/i.test(slots.question.line);
   if (isHollow && sizes.length === 2) {
     const [largest] = slots.question.sizes.filter(({ gauge }) => !gauge).toSorted((a, b) => (b.mm ?? 0) - (a.mm ?? 0));

@@ -20,6 +20,16 @@ export const bentWireRewrites: readonly Rewrite[] = [
     /^(?!.*\b(?:inside|id|wrist|around|gap|opening|from)\b)(.*)\bcuff\b(?=.*\d ?(?:in|inch|"|mm|cm)? ?[x×] ?[\d.]+ ?(?:in|inch|"|mm|cm).*\d ?(?:ga|gauge|swg|awg)\b)/gi,
     '$1sheet',
   ],
+  // Bezel wire for a stone, wire 0.4 mm thick.
+  [/^(?=.*\b(?:stones?|cab)\b)(.*\bbezel) (?:wire|strip)s?\b/gi, '$1'],
+  [/\b(?:wire|strip),? (?=[\d.]+ ?(?:mm|cm|in|ga|gauge)? thick\b)/gi, ''],
+  [/^(?=.*\btwist)(.*?)\b(\d+) (\d+ ?(?:ga|gauge)|[\d.]+ ?mm)((?: [a-z]+)?) wires?\b/gi, '$1$2 strands $3$4'],
+  [
+    /\blinks (?:of )?([\d.]+) ?mm ?[x×] ?([\d.]+)(?: ?mm)?(?! ?[\d.x×])/gi,
+    (found, inside = '', wire = '') =>
+      Number(wire) * 3 < Number(inside) ? `links ${inside} mm inside ${wire} mm wire` : found,
+  ],
+  [/^(?=.*\btwist)(.*?)\bto (?=[\d.]+ ?(?:mm|cm|m|in|ft)\b)/gi, '$1'],
   [/\b(bangle|bracelet|cuff) sizes?\b/gi, '$1'],
   [/^(?!.*\bchain\b)(.*\d+) links\b/gi, '$1 jump rings'],
   [/^rings (?=(?:of .*\b(?:id|inside) )?from\b)(?=.*\b(?:id|inside)\b)/gi, 'jump rings '],
@@ -47,7 +57,7 @@ export const bentWireRewrites: readonly Rewrite[] = [
   [/^(?!.*\b(?:wrap|twist))(?=.*\bcore\b)(?=.*\bturns?\b)/gi, 'wrap '],
   [/\b(\d+) (?:pieces (?:of )?)?hoops\b/gi, '$1 rings hoop'],
   [/^(?!.*\brings\b)(.*\bhoops?\b.*)\bpair\b/gi, '2 rings $1'],
-  [/\b((?:bangle|cuff)s?\b.*?[x×] ?[\d.]+ ?(?:mm|cm|in)) inside\b/gi, '$1'],
+  [/\b((?:bangle|cuff)s?\b.*?(?:[x×]|by) ?[\d.]+ ?(?:mm|cm|in)) inside(?: in)?\b/gi, '$1'],
   // A chain of jump rings is one of links.
   [/\bchain\b(.*)\bjump ?rings?\b/gi, 'chain$1links'],
   // Flat blanks of a cuff or a ring: three sides, nothing to bend yet.

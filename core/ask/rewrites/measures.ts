@@ -1,5 +1,5 @@
 // Gauges, areas, conversions and the sections of stock.
-import { AREA_UNIT, LENGTH, NUMBER, type Rewrite } from './patterns.ts';
+import { AREA_UNIT, LENGTH, METAL_NAME, NUMBER, product, type Rewrite } from './patterns.ts';
 
 /** Bare sizes below this are inches where a gauge is asked for. */
 const LEAST_MM = 0.26;
@@ -44,9 +44,38 @@ export const measuresRewrites: readonly Rewrite[] = [
     /\b(?:what(?:'s| is) the )?(weight |length |price |cost )?difference (?:in [a-z]+ )?between (?:an? )?(.+?) and (?:an? )?(.+)$/gi,
     '$2 vs $3 $1',
   ],
+  // 3/32 in gauge.
+  [
+    /^(?:what(?:'s| is) )?(\d+\/[1-9]\d*) ?(?:in|inch|inches|")?(?: (?:in|as|to))? (?:ga|gauge)s?\??$/gi,
+    'what gauge is $1 in',
+  ],
+  [
+    /^(feet|ft|foot|inches|inch|in|mm|cm|met(?:re|er)s?|m) (?:per|in an?|to an?|to the) (ozt|oz|ounce|pound|lb|gram|g|dwt|kg|kilo)\b(?: of)? (.+)$/gi,
+    'length of 1 $2 $3 in $1',
+  ],
   [/\bthousandths?(?: of an? inch)?\b/gi, 'thou'],
   [new RegExp(`\\b(?:per|of a|for a) (?:square|sq\\.?) (${AREA_UNIT})\\b`, 'gi'), '1 $1 x 1 $1 sheet'],
   [/^(ounces?|oz|ozt|dwt) per (.+)$/gi, 'weight per $2 in $1'],
+  [
+    new RegExp(
+      `^squares? (?:of )?(${NUMBER}) ?(mm|cm|in)(?: sides?)?,? (?:of |in )?(?=(\\d+ ?(?:ga|gauge|swg|awg)|${NUMBER} ?mm)\\b)(?!.*\\b(?:wire|bar|rod|tube|tubing|long|bezel|ring|bangle|x)\\b)`,
+      'i',
+    ),
+    (found, side = '', unit = '', thin = '') =>
+      /mm$/i.test(thin) && parseFloat(thin) * 4 > Number(side) * (unit === 'mm' ? 1 : 10)
+        ? found
+        : `square sheet ${side} ${unit} `,
+  ],
+  [
+    /^(?!.*\b(?:base|high|tall)\b)triangles? ([\d.]+) ?(mm|cm|in)(?: sides?| each side| equilateral)?,? (?=.*\bsheet\b)/gi,
+    (_, side = '', unit = '') => `${side} ${unit} x ${product(side, String(Math.sqrt(3) / 4))} ${unit} `,
+  ],
+  [/^(?:what (?:do|should) i start with|start|starting length) (?:for |to (?:get|make|have) )(?=.*\d)/gi, 'to draw '],
+  // The same piece in another metal.
+  [
+    new RegExp(`^(?!.*\\d ?(?:g|grams?|oz|ozt|dwt)\\b)(.*\\d.*) (${METAL_NAME}) in (${METAL_NAME})\\??$`, 'i'),
+    '$1 $3 vs $2',
+  ],
   // A square of sheet: 2 inch square of 24 ga.
   [
     new RegExp(

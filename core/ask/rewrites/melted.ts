@@ -6,6 +6,10 @@ export const meltedRewrites: readonly Rewrite[] = [
   [/\b(?:raise|sink) (?=(?:an? |the )?(?:bowl|dome)\b)/gi, ''],
   // A bowl of a disc is a dome.
   [/^(?=.*\bdis[ck]\b)(?=.*\b(?:deep|high|height|depth)\b)(.*)\bbowl\b/gi, '$1dome'],
+  [
+    /\bhollow (?:bead|ball|sphere)s? (?:of )?([\d.]+ ?mm)(.*?) (?:from|of|out of) (?:2|two) (?:discs|domes|halves)\b(?: of)?( [\d.]+ ?(?:mm|ga|gauge))?(?: thick)?/gi,
+    (_, across = '', between = '', thick = '') => `dome hemisphere ${across}${between}${thick && `${thick} thick`}`,
+  ],
   [/\b(sphere|ball|bead)s?\b(.*?),? \bhollow\b/gi, 'hollow $1$2'],
   // A cut-off end of wire melts to a granule.
   [
@@ -20,6 +24,8 @@ export const meltedRewrites: readonly Rewrite[] = [
     (_, long = '', wire = '', between = '', what = '', after = '') =>
       `${what} from ${long} of ${wire}${told(between, after)}`,
   ],
+  [/\btear[- ]drop/gi, 'teardrop'],
+  [/\bhow (?:big|large|wide)(?: is)? (?=(?:an? )?(?:ball|granule|sphere)\b)/gi, 'what '],
   [/\bwhat size (?=(?:ball|granule|sphere|disc|dome|blank)\b)/gi, 'what '],
   [
     new RegExp(`^([\\d.]+ ?mm) of (${THIN})(?: wire)?,? (ball|granule|sphere)\\b(.*)$`, 'gi'),

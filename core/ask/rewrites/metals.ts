@@ -1,6 +1,7 @@
 // Metals, melts, prices, and weights in water.
 import { NUMBER, type Rewrite, told } from './patterns.ts';
 
+const WITH: Readonly<Record<string, string>> = { ru: 'ruthenium', ir: 'iridium', co: 'cobalt' };
 const METALS: Readonly<Record<string, string>> = { pt: 'platinum', pd: 'palladium', ag: 'silver', au: 'gold' };
 
 /** That it weighs so much is said by the weight. */
@@ -8,6 +9,13 @@ const unweighed = (text: string) => text.replace(/\bweigh\w*/gi, '');
 
 /** Tried in turn. */
 export const metalsRewrites: readonly Rewrite[] = [
+  // Price per gram if silver is 32 dollars an ounce.
+  [/\b(\d[\d.,]*) (?:dollars?|usd)\b/gi, '$$$1'],
+  [/\b(\d[\d.,]*) (?:euros?|eur)\b/gi, '€$1'],
+  [
+    /^(?:what is )?(?:the )?(?:price|cost|value) (?:per|an?|of an?) (gram|g|ozt|oz|ounce|dwt|kg)\b.*?(?:if|when|at|with)\b(?: (?:silver|gold|platinum|metal))?(?: is| costs?| at)? ?([£$€¥]) ?([\d.,]+) ?(?:\/|per|an?) ?(gram|g|ozt|oz|ounce|dwt|kg)\b\??$/i,
+    (_, to = '', sign = '', price = '', from = '') => `${sign}${price}/${from} in ${sign}/${to}`,
+  ],
   // The share of a metal in an alloy.
   [
     /^(?:what is the )?(?:%|percent(?:age)?) (?:of )?(?:fine |pure )?(?:gold|silver|platinum) in (?:an? )?(.+?)\??$/gi,
@@ -62,6 +70,9 @@ export const metalsRewrites: readonly Rewrite[] = [
     /\b(pt|pd|ag|au)[ -]?(\d{3})\b/gi,
     (_, metal = '', parts = '') => `${METALS[metal.toLowerCase()] ?? metal} ${parts}`,
   ],
+  [/\b(platinum(?: 950)?) (ru|ir|co)\b/gi, (_, metal = '', own = '') => `${metal} ${WITH[own.toLowerCase()] ?? own}`],
+  [/\bcoin silver\b/gi, '900 silver'],
+  [/\b(\d[\d.]* ?g(?:rams?)?) dry,? (\d[\d.]*)(?: ?g(?:rams?)?)? (?=(?:in|under) water)/gi, '$1 $2 g '],
   [/\btitanium (?:grade|gr\.?) ?2\b/gi, 'titanium'],
   [/\b(alumini?um) (1100|5052)\b/gi, 'a$2'],
   [/\bstainless(?: steel)? (304|316)\b/gi, 's$1'],

@@ -15,6 +15,10 @@ export const THIN = `${NUMBER}(?: ?(?:mm|ga|gauge|swg|awg))?`;
 /** A unit that can be squared. */
 export const AREA_UNIT = '(?:mm|cm|in|inch|inches|millimet(?:re|er)s?|centimet(?:re|er)s?)';
 
+/** The plain name of a metal. */
+export const METAL_NAME =
+  '(?:sterling|fine silver|copper|brass|bronze|platinum|palladium|titanium|niobium|aluminium|aluminum|\\d+k(?: (?:yellow|rose|white)(?: gold)?)?)';
+
 /** 0.8 as 0.8 mm; 18 ga stays. */
 export const withMm = (size: string) => (/[a-z]/i.test(size) ? size : `${size} mm`);
 

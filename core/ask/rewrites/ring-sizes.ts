@@ -22,6 +22,15 @@ export const ringSizesRewrites: readonly Rewrite[] = [
   [new RegExp(`\\bfinger(?: is| measures| of| size)? (${LENGTH})(?: round| around)?`, 'gi'), 'ring circumference $1'],
   [new RegExp(`\\b(?:an? )?(${LENGTH}) finger\\b(?! (?:size|ring))`, 'gi'), 'ring circumference $1'],
   [/^(how much longer\b.*\bsize\b(?!.*\d ?(?:mm|ga|gauge)\b).*)$/gi, 'circumference $1'],
+  [
+    /\bdifference between (?:an? )?((?:us|uk|iso|eu|jp|japanese|size) [a-z\d.]+) and (?:an? )?((?:us |uk |iso |size )?[a-z\d.]+)(?: in)? (?:length|circumference)\b/gi,
+    'difference inside circumference $1 vs $2',
+  ],
+  [
+    /\b(?:an? )?((?:4\d|5\d|6\d|7[0-6])(?:\.\d)?) ring(?=$|\?| (?:in|to) (?:us|uk|iso|jp|japanese)\b)/gi,
+    'ring size iso $1',
+  ],
+  [/^(?:ring|ring blank|flat ring) (?=.*\b(?:od|outside|outer)\b)(?=.*\b(?:id|inside|inner)\b)/gi, 'washer '],
   [/\b(\d+) of size\b/gi, '$1 rings size'],
   [/\b(size|sizes|us|iso|eu|jp|japanese) (\d[\d.]*) in (?=\d)/gi, '$1 $2 '],
   [/^(?=.*\b(?:sizes?|us|uk|iso|eu|jp|japanese)\b)(.*\d) in (?=\d[\d.]* ?(?:mm|ga|gauge|swg)\b)/gi, '$1 '],
