@@ -184,7 +184,10 @@ function isWorkUnnamed({ line, scales, letter, masses }: Question, { before, aft
   const isWire = ({ form, section }: WorkedStock) => section.length > 0 && form !== null && form !== 'sheet';
   if (isIngot && after.section.length > 0) return true;
   const isThere = link === 'have' && before.section.length > 0;
-  return (isWire(after) || (after.section.length === 2 && before.form !== null)) && (isWire(before) || isThere);
+  return (
+    (isWire(after) || (after.section.length === 2 && before.form !== null)) &&
+    (isWire(before) || isThere || before.section[0]?.gauge !== undefined)
+  );
 }
 
 /** `50 mm of 2 mm round` and `need 50 mm` are lengths of that stock; a length at the end of the line is what is there. */

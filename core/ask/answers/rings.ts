@@ -31,7 +31,7 @@ export function ringAnswer(slots: Slots): TopicAnswer {
     return { figures: [...(asked ? sizes.slice(0, 1) : []), inside, ...sizes.slice(asked ? 1 : 0), ...mass], topics: ['work'] }; // prettier-ignore
   }
   const [first, last] = question.numbers;
-  if (first !== undefined && last !== undefined && (question.hasRange || question.hasTo) && question.sizes.length > 0)
+  if (first !== undefined && last !== undefined && (question.hasRange || question.hasTo))
     return range(slots, first.value, last.value);
   const inside = insideOf(slots);
   // When two scales are named, the first is converted to the second.
@@ -256,7 +256,7 @@ function range(slots: Slots, first: number, last: number): TopicAnswer {
       ['Japanese', 'japanese'],
       ['ISO', 'iso'],
     ]);
-  const { thickness, width } = bandStock(slots);
+  const stock = slots.question.sizes.length > 0 ? bandStock(slots) : null;
   const [from, to] = [Math.min(first, last), Math.max(first, last)];
   const step = scale === 'us' ? 0.5 : 1;
   if ((to - from) / step > 60) throw new NotEnough('That is more than 60 sizes.', 'rings 5 to 9 us 1.5 mm');
@@ -264,14 +264,15 @@ function range(slots: Slots, first: number, last: number): TopicAnswer {
   for (let size = from; size <= to + 1e-9; size += step) {
     const reading = readRingSize(inSum(size), scale);
     if (!reading.ok) throw new NotEnough(reading.sentence, 'rings 5 to 9 us 1.5 mm');
-    const inside = withEase(
-      slots,
-      given(`inside diameter of ${inSum(size)}`, reading.value, 'mm', reading.source),
-      width,
-    );
+    const across = given(`inside diameter of ${inSum(size)}`, reading.value, 'mm', reading.source);
+    if (!stock) {
+      figures.push({ ...across, label: `inside diameter of ${scaleNames[scale]} ${inSum(size)}` });
+      continue;
+    }
+    const inside = withEase(slots, across, stock.width);
     figures.push({
-      ...bandLength(inside, thickness),
-      how: `π × (${inSum(inside.value)} + ${inSum(thickness.value)})`,
+      ...bandLength(inside, stock.thickness),
+      how: `π × (${inSum(inside.value)} + ${inSum(stock.thickness.value)})`,
       label: `length for ${scaleNames[scale]} ${inSum(size)}`,
     });
   }

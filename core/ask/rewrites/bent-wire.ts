@@ -23,12 +23,12 @@ export const bentWireRewrites: readonly Rewrite[] = [
   // Bezel wire for a stone, wire 0.4 mm thick.
   [/^(?=.*\b(?:stones?|cab)\b)(.*\bbezel) (?:wire|strip)s?\b/gi, '$1'],
   [/\b(?:wire|strip),? (?=[\d.]+ ?(?:mm|cm|in|ga|gauge)? thick\b)/gi, ''],
-  [/^(?=.*\btwist)(.*?)\b(\d+) (\d+ ?(?:ga|gauge)|[\d.]+ ?mm)((?: [a-z]+)?) wires?\b/gi, '$1$2 strands $3$4'],
   [
     /\blinks (?:of )?([\d.]+) ?mm ?[x×] ?([\d.]+)(?: ?mm)?(?! ?[\d.x×])/gi,
     (found, inside = '', wire = '') =>
       Number(wire) * 3 < Number(inside) ? `links ${inside} mm inside ${wire} mm wire` : found,
   ],
+  [/\bto (?=twist)/gi, ''],
   [/^(?=.*\btwist)(.*?)\bto (?=[\d.]+ ?(?:mm|cm|m|in|ft)\b)/gi, '$1'],
   [/\b(bangle|bracelet|cuff) sizes?\b/gi, '$1'],
   [/^(?!.*\bchain\b)(.*\d+) links\b/gi, '$1 jump rings'],

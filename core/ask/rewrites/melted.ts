@@ -31,6 +31,13 @@ export const meltedRewrites: readonly Rewrite[] = [
     new RegExp(`^([\\d.]+ ?mm) of (${THIN})(?: wire)?,? (ball|granule|sphere)\\b(.*)$`, 'gi'),
     (_, long = '', wire = '', what = '', after = '') => `${what} from ${long} of ${wire}${told(after)}`,
   ],
+  [
+    new RegExp(
+      `^(\\d+ ?(?:ga|gauge)|[\\d.]+ ?mm) ([\\d.]+ ?mm) (?:melted|balled)(?: up)?(?: (?:in)?to an?)? (ball|granule|sphere)$`,
+      'i',
+    ),
+    '$3 from $2 of $1',
+  ],
   [/\b(granule|ball) size (?:from |for |of )?(?=\d.* of )/gi, '$1 from '],
   [
     new RegExp(

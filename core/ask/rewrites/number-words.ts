@@ -1,5 +1,5 @@
 // Numbers and fractions in words, pairs and dozens.
-import { type Rewrite, UNIT } from './patterns.ts';
+import { NUMBER, type Rewrite, UNIT } from './patterns.ts';
 
 const numberWords: Readonly<Record<string, number>> = {
   two: 2, three: 3, four: 4, five: 5, six: 6, seven: 7, eight: 8, nine: 9, ten: 10, eleven: 11, twelve: 12, thirteen: 13,
@@ -49,6 +49,15 @@ export const numberWordsRewrites: readonly Rewrite[] = [
     (_, word = '') => `${fractions[word.toLowerCase()] ?? word} `,
   ],
   [/\b(\d+) and (\d+\/\d+)\b/gi, '$1 $2'],
+  // Three 22 ga strands.
+  [
+    new RegExp(
+      `^(?=.*\\b(?:twist\\w*|strands?)\\b)(.*?)\\b(${NUMBER_WORDS}|\\d+) (\\d+ ?(?:ga|gauge)|${NUMBER} ?mm)((?: [a-z]+)?) (?:wires?|strands?)\\b`,
+      'i',
+    ),
+    (_, before = '', count = '', thick = '', metal = '') =>
+      `${before}${String(numberWords[count.toLowerCase()] ?? count)} strands ${thick}${metal}`,
+  ],
   // Ten 3/4 in discs are ten, not ten and three quarters.
   [
     new RegExp(`\\b(${NUMBER_WORDS}) (?=\\d+/\\d+|[½¼¾⅓⅔⅛⅜⅝⅞]|\\d[\\d.]* ?(?:mm|cm|in|inch|ga|gauge)\\b)`, 'gi'),

@@ -5,6 +5,8 @@ import { NUMBER, product, type Rewrite } from './patterns.ts';
 export const sumsRewrites: readonly Rewrite[] = [
   // Numbers alone are arithmetic, where x multiplies.
   [/^[\d\s.+*/×x()-]+$/gi, (sum) => sum.replace(/[x×]/gi, '*')],
+  // A sum with one unit: the answer is in that unit.
+  [new RegExp(`^= ?(?=.*[-+*/])([\\d\\s.+*/()-]+) ?(mm|cm|m|in|g|kg)$`, 'i'), '($1) $2 in $2'],
   // A count times a weight: 12 x 3.5 g.
   [
     new RegExp(`^=? ?(${NUMBER}) ?[x×*] ?(${NUMBER}) ?(g|grams?|kg|dwt|ozt)$`, 'i'),
