@@ -91,7 +91,9 @@ function isFollowedByMeasure(seen: LineSoFar, at: number): boolean {
   if (before?.kind === 'word' && /^(?:sizes?|us|uk|iso|eu|jp|japanese|ar|ratio|aspect)$/.test(before.word))
     return false;
   const isNoun = next?.kind === 'word' && /s$/.test(next.word);
-  return !isNoun && seen.terms.some((term) => term.kind === 'quantity' && isLength(term.quantity));
+  return (
+    !isNoun && seen.terms.some((term) => term.kind === 'gauge' || (term.kind === 'quantity' && isLength(term.quantity)))
+  );
 }
 
 /** `2 metres of 0.8 sterling wire`: beside a long length a decimal without a unit is a thickness in mm. */

@@ -35,7 +35,9 @@ export function giveRoles(line: string, sizes: readonly AskSize[], roles: readon
     // 2 ft of wire: the length, not the thickness.
     if (role === 'wire' && before && /^\s*of\s*$/i.test(line.slice(before.end, start)) && sizes.length > 1) continue;
     const isNearer = isOfOne && before && next && !isBeside(before.end, start) && isBeside(end, next.start);
-    const isNextFirst = role === 'about' || isKerf || before?.crossed || isNearer;
+    // 30 cm of triangle wire 4 mm: the wire is the far smaller one.
+    const isWire = role === 'wire' && (next?.mm ?? Infinity) * 5 < (before?.mm ?? 0);
+    const isNextFirst = role === 'about' || isKerf || isWire || before?.crossed || isNearer;
     const size = (isNextFirst ? [next, before] : [before, next]).find(fits);
     if (size) size.role = role;
   }

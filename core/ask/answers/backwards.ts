@@ -11,6 +11,9 @@ export function isFromBlank({ question }: Slots): boolean {
     /\bfrom\b.*\bblank\b|\bblank\b.*\b(?:what|which) (?:ring )?size\b/i.test(question.line) ||
     /^\s*[\d./ ]+\s*(?:mm|cm|in|")\s+(?:strip|blank|piece|length)\b.*\bring size\b/i.test(question.line) ||
     /\b(?:what|which) (?:size )?ring\b.*\bfrom [\d./ ]+\s*(?:mm|cm|in|")\s+of\b/i.test(question.line) ||
+    /\b(?:bend|bent|form|curl|turn|make)\b.*?[\d./]+ ?(?:mm|cm|in|") of\b.*\b(?:in)?to (?:an? )?(?:ring|band|bangle)\b/i.test(
+      question.line,
+    ) ||
     /\b(?:ring|band|bangle|cuff)\b from [\d./ ]+\s*(?:mm|cm|in|") of\b/i.test(question.line) ||
     /^\s*[\d./ ]+\s*(?:mm|cm|in|")\s+of\b.*\bring\b/i.test(question.line)
   );

@@ -12,6 +12,16 @@ export const countsRewrites: readonly Rewrite[] = [
     ),
     'blanks $1 from 1 $2',
   ],
+  [/\b([\d.]+ ?mm) saw\b/gi, '$1 kerf'],
+  [/\b(from|out of) (?:an?|one) (?=(?:met(?:re|er)|foot|yard)\b)/gi, '$1 1 '],
+  [
+    new RegExp(
+      `^(${LENGTH})(?: [a-z]+)? cut (?:in|into|to|up into) (${LENGTH}) (?:blanks|pieces|lengths|bits)\\b`,
+      'i',
+    ),
+    'blanks $2 from $1',
+  ],
+  [new RegExp(`^(${LENGTH}) (?:blanks|pieces|lengths|bits) (?:from|out of) (?=\\d)`, 'i'), 'blanks $1 from '],
   // Counts of lengths, and areas that are asked for.
   [/\b(\d+) (?:lengths|strips|sticks|bars|rods|sections) of (?=[\d.])/gi, '$1 pieces of '],
   [

@@ -55,6 +55,19 @@ export const measuresRewrites: readonly Rewrite[] = [
   ],
   [/\btub(?:e|ing) ([\d.]+)(?: ?mm)? ?[x×] ?([\d.]+) ?mm wall\b/gi, 'tube $1 mm od $2 mm wall'],
   [/\b(?:minus|less) (?:an? )?([\d.]+ ?(?:mm|cm|in)) (?:hole|bore|centre|center)\b/gi, 'with $1 hole'],
+  [
+    /(?<!difference )\bbetween ([\d./]+) and ([\d./]+ ?(?:mm|cm|m|in|inch|inches|ft|feet|g|grams?|ga|gauge)\b)/gi,
+    '$1 to $2',
+  ],
+  [/^(\d+ ?(?:ga|gauge)),? (?:and|&) (\d+ ?(?:ga|gauge))\??$/gi, '$1 vs $2'],
+  // Grams to dwt 10.
+  [
+    new RegExp(
+      `^(mm|cm|in|inch|inches|g|grams?|ozt|oz|ounces?|dwt|pennyweights?|kg) (?:to|in|into) ([a-z]+) (${NUMBER})$`,
+      'i',
+    ),
+    '$3 $1 to $2',
+  ],
   [/\bthousandths?(?: of an? inch)?\b/gi, 'thou'],
   [new RegExp(`\\b(?:per|of a|for a) (?:square|sq\\.?) (${AREA_UNIT})\\b`, 'gi'), '1 $1 x 1 $1 sheet'],
   [/^(ounces?|oz|ozt|dwt) per (.+)$/gi, 'weight per $2 in $1'],
@@ -73,9 +86,19 @@ export const measuresRewrites: readonly Rewrite[] = [
     (_, side = '', unit = '') => `${side} ${unit} x ${product(side, String(Math.sqrt(3) / 4))} ${unit} `,
   ],
   [/^(?:what (?:do|should) i start with|start|starting length) (?:for |to (?:get|make|have) )(?=.*\d)/gi, 'to draw '],
+  [
+    new RegExp(
+      `^(?!.*\\d ?(?:g|grams?|oz|ozt|dwt)\\b)(${METAL_NAME}) (.*\\d.*) in (${METAL_NAME})(?: instead)?\\??$`,
+      'i',
+    ),
+    '$2 $3 vs $1',
+  ],
   // The same piece in another metal.
   [
-    new RegExp(`^(?!.*\\d ?(?:g|grams?|oz|ozt|dwt)\\b)(.*\\d.*) (${METAL_NAME}) in (${METAL_NAME})\\??$`, 'i'),
+    new RegExp(
+      `^(?!.*\\d ?(?:g|grams?|oz|ozt|dwt)\\b)(.*\\d.*) (${METAL_NAME}) in (${METAL_NAME})(?: instead)?\\??$`,
+      'i',
+    ),
     '$1 $3 vs $2',
   ],
   // A square of sheet: 2 inch square of 24 ga.

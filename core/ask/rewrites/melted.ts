@@ -41,7 +41,7 @@ export const meltedRewrites: readonly Rewrite[] = [
   [/\b(granule|ball) size (?:from |for |of )?(?=\d.* of )/gi, '$1 from '],
   [
     new RegExp(
-      `^(.*)\\bsnippets? of (${THIN})(?: round)?(?: wire)?\\b(.*?)\\bfor (?:an? )?(${NUMBER} ?mm) granules?\\b`,
+      `^(.*)\\bsnippets? of (${THIN})(?: round)?(?: wire)?\\b(.*?)\\b(?:for|gives?|makes?|to (?:make|get|give)) (?:an? )?(${NUMBER} ?mm) granules?\\b`,
       'i',
     ),
     (_, before = '', wire = '', between = '', granule = '') =>

@@ -73,6 +73,11 @@ export const metalsRewrites: readonly Rewrite[] = [
   [/\b(platinum(?: 950)?) (ru|ir|co)\b/gi, (_, metal = '', own = '') => `${metal} ${WITH[own.toLowerCase()] ?? own}`],
   // A weight of any ingot, worked to a section.
   [/\b(\d[\d.]* ?(?:g|grams?|ozt|oz|dwt)) ingot (?=(?:in)?to\b)/gi, '$1 '],
+  [/\bplatinum (ruthenium|iridium|cobalt) 950\b/gi, 'platinum 950 $1'],
+  [
+    /^(.*\d ?(?:g|grams?|ozt|dwt)\b.*?),? how much (?:of (?:it|that|this) )?is (?:pure|fine)(?: (?:silver|gold|metal))?\??$/gi,
+    'content in $1',
+  ],
   [/\bcoin silver\b/gi, '900 silver'],
   [/\b(\d[\d.]* ?g(?:rams?)?) dry,? (\d[\d.]*)(?: ?g(?:rams?)?)? (?=(?:in|under) water)/gi, '$1 $2 g '],
   [/\btitanium (?:grade|gr\.?) ?2\b/gi, 'titanium'],
