@@ -53,7 +53,7 @@ function isMeasuredAs(seen: LineSoFar, at: number): boolean {
   // In `6 mm id 200 pcs` the word belongs to the measure before it.
   const isMeasure = earlier?.kind === 'gauge' || (earlier?.kind === 'quantity' && !isPlain(earlier.quantity));
   const isTaken = isMeasure && !(before && seen.line.slice(earlier.end, before.start).includes(','));
-  const isCount = after?.kind === 'word' && /^(?:pieces|pcs|rings|links|strands|off)$/.test(after.word);
+  const isCount = after?.kind === 'word' && /^(?:pieces|pcs|jump|rings|links|strands|off)$/.test(after.word);
   return before?.kind === 'word' && MEASURED.test(before.word) && !isTaken && !isCount;
 }
 

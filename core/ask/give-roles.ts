@@ -13,6 +13,8 @@ export interface GivenRole extends Span {
 /** Words that may stand between a measure and its word. */
 const FILLED = /\b(?:an?|the|of|is|in|and|for|with|by|finger|hand)\b/gi;
 
+const NARROWEST_GAP_MM = 8;
+
 /** What a gauge measures: a thickness, never an inside or a gap. */
 const GAUGED: ReadonlySet<Role> = new Set<Role>(['wire', 'thick', 'wall', 'pin', 'high', 'about']);
 
@@ -37,7 +39,10 @@ export function giveRoles(line: string, sizes: readonly AskSize[], roles: readon
     const isNearer = isOfOne && before && next && !isBeside(before.end, start) && isBeside(end, next.start);
     // 30 cm of triangle wire 4 mm: the wire is the far smaller one.
     const isWire = role === 'wire' && (next?.mm ?? Infinity) * 5 < (before?.mm ?? 0);
-    const isNextFirst = role === 'about' || isKerf || isWire || before?.crossed || isNearer;
+    // 2.5 mm, gap 30 mm: no gap is as narrow as the metal is thick.
+    const isGap =
+      role === 'opening' && (before?.mm ?? Infinity) < NARROWEST_GAP_MM && (next?.mm ?? 0) >= NARROWEST_GAP_MM;
+    const isNextFirst = role === 'about' || isKerf || isWire || isGap || before?.crossed || isNearer;
     const size = (isNextFirst ? [next, before] : [before, next]).find(fits);
     if (size) size.role = role;
   }

@@ -30,6 +30,9 @@ export function questionOf(line: string, basis: AskBasis): Question {
   return new Sorter(line, basis).sort();
 }
 
+/** A shorter piece is no stock to wind rings from. */
+const SHORTEST_STOCK_MM = 90;
+
 type Named = Pick<NamedAlloy, 'isGoal' | 'isPhrase'> & Span;
 
 class Sorter {
@@ -390,9 +393,11 @@ class Sorter {
     const isRing = this.#letter !== null || this.#scales.length > 0;
     const isBent = isRing || (['ring', 'bangle', 'cuff', 'bezel'] as const).some((topic) => this.#topics.has(topic));
     const isWeighed = this.#masses.length > 0 && this.#sizes.length === 1;
+    // Beside no stock the length of jump rings is asked for.
+    const isOfRings = this.#topics.has('jump-ring') && this.#sizes.every(({ mm }) => (mm ?? 0) < SHORTEST_STOCK_MM);
     return this.#roles.filter(
       ({ role, word }) =>
-        !((isBent || isWeighed || this.#counts.links !== undefined) && /^(?:lengths?|long)$/.test(word)) &&
+        !((isBent || isWeighed || isOfRings || this.#counts.links !== undefined) && /^(?:lengths?|long)$/.test(word)) &&
         !(isWeighed && word === 'wire') &&
         // A shawl pin is no pin of a hinge.
         !(role === 'pin' && !this.#topics.has('hinge')),

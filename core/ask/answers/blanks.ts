@@ -4,7 +4,7 @@ import type { TopicAnswer } from '../question.ts';
 import type { Slots } from '../slots.ts';
 
 const ASKS =
-  /\b(?:how many|number of)\b.*\b(?:from|out of|in|per|of)\b|\b(?:blanks|pieces|lengths)\b.*\b(?:from|out of)\b.*\bkerf\b|^\s*(?:blanks|pieces|lengths)\b.*\b(?:from|out of)\b|\bkerf\b.*\b(?:blanks|pieces|lengths)\b.*\b(?:from|out of)\b/i;
+  /\b(?:how many|number of)\b.*\b(?:from|out of|in|per|of)\b|\b(?:blanks|pieces|lengths)\b.*\b(?:from|out of)\b.*\bkerf\b|^\s*(?:blanks|pieces|lengths)\b.*\b(?:from|out of)\b|\bkerf\b.*\b(?:blanks|pieces|lengths)\b.*\b(?:from|out of)\b|\b(?:blanks|pieces|lengths)\b.*\bkerf\b.*\bhow many\b/i;
 
 /** @returns null where the line does not ask how many lengths a length gives */
 export function blanksAnswer(slots: Slots): TopicAnswer | null {
@@ -16,8 +16,10 @@ export function blanksAnswer(slots: Slots): TopicAnswer | null {
   const cut = number ?? slots.take('kerf', 'kerf');
   const lengths = slots.question.sizes.filter(({ used, gauge, mm }) => !used && !gauge && mm !== null);
   if (lengths.length !== 2) return null;
-  const [blank, stock] = lengths.map((size, at) => slots.figure(size, at === 0 ? 'blank' : 'stock', 'round'));
-  if (!blank || !stock || blank.value > stock.value) return null;
+  const [blank, stock] = lengths
+    .toSorted((a, b) => (a.mm ?? 0) - (b.mm ?? 0))
+    .map((size, at) => slots.figure(size, at === 0 ? 'blank' : 'stock', 'round'));
+  if (!blank || !stock) return null;
   const kerf = cut ?? given('kerf', 0, 'mm', 'none given');
   const count = Math.floor((stock.value + kerf.value) / (blank.value + kerf.value) + 1e-9);
   const how = `(${inSum(stock.value)} + ${inSum(kerf.value)}) ÷ (${inSum(blank.value)} + ${inSum(kerf.value)}), whole blanks`;

@@ -28,6 +28,9 @@ export const bentWireRewrites: readonly Rewrite[] = [
     (found, inside = '', wire = '') =>
       Number(wire) * 3 < Number(inside) ? `links ${inside} mm inside ${wire} mm wire` : found,
   ],
+  [/(\d) in (?=twist)/gi, '$1 inch '],
+  // Jump rings x 50 1/4 in are fifty.
+  [/\b(jump rings?) ?x ?(\d+) (?=\d\/\d)/gi, '$1 $2 pieces '],
   [/\bto (?=twist)/gi, ''],
   [/^(?=.*\btwist)(.*?)\bto (?=[\d.]+ ?(?:mm|cm|m|in|ft)\b)/gi, '$1'],
   [/\b(bangle|bracelet|cuff) sizes?\b/gi, '$1'],

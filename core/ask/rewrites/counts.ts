@@ -16,7 +16,7 @@ export const countsRewrites: readonly Rewrite[] = [
   [/\b(from|out of) (?:an?|one) (?=(?:met(?:re|er)|foot|yard)\b)/gi, '$1 1 '],
   [
     new RegExp(
-      `^(${LENGTH})(?: [a-z]+)? cut (?:in|into|to|up into) (${LENGTH}) (?:blanks|pieces|lengths|bits)\\b`,
+      `^(${LENGTH})(?: [a-z]+)? (?:cut (?:in|into|to|up into)|into) (${LENGTH}) (?:blanks|pieces|lengths|bits)\\b`,
       'i',
     ),
     'blanks $2 from $1',

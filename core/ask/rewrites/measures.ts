@@ -4,6 +4,9 @@ import { AREA_UNIT, LENGTH, METAL_NAME, NUMBER, product, type Rewrite } from './
 /** Bare sizes below this are inches where a gauge is asked for. */
 const LEAST_MM = 0.26;
 
+/** Two bare sides below this are inches. */
+const MOST_IN = 13;
+
 const areaUnit = (word: string) => `areaof${/^i/i.test(word) ? 'in' : /^f/i.test(word) ? 'ft' : word.toLowerCase()}`;
 
 /** Tried in turn. */
@@ -67,6 +70,12 @@ export const measuresRewrites: readonly Rewrite[] = [
       'i',
     ),
     '$3 $1 to $2',
+  ],
+  // 3 x 4 in grams.
+  [
+    new RegExp(`\\b(${NUMBER}) ?[x×] ?(${NUMBER}) in (?=(?:grams?|g|oz|ozt|ounces?|dwt|pennyweights?)\\b)`, 'gi'),
+    (found, one = '', other = '') =>
+      Number(one) < MOST_IN && Number(other) < MOST_IN ? `${one} x ${other} in, in ` : found,
   ],
   [/\bthousandths?(?: of an? inch)?\b/gi, 'thou'],
   [new RegExp(`\\b(?:per|of a|for a) (?:square|sq\\.?) (${AREA_UNIT})\\b`, 'gi'), '1 $1 x 1 $1 sheet'],

@@ -26,6 +26,11 @@ export const meltedRewrites: readonly Rewrite[] = [
   ],
   [/\btear[- ]drop/gi, 'teardrop'],
   [/\bhow (?:big|large|wide)(?: is)? (?=(?:an? )?(?:ball|granule|sphere)\b)/gi, 'what '],
+  [/\bsize of (?:an? |the )?(?=granule|ball)/gi, ''],
+  [/\b(granule|ball|snippet) size\b(?! (?:from|for|of)\b)/gi, '$1'],
+  // Granule of 1.2 mm wire, 2 mm snippet.
+  [/\b([\d.]+ ?mm) snippet\b(?! of)/gi, 'snippet $1'],
+  [new RegExp(`\\b(granule|ball) from ([\\d.]+ ?mm) (${THIN}) wire\\b`, 'gi'), '$1 from $2 of $3 wire'],
   [/\bwhat size (?=(?:ball|granule|sphere|disc|dome|blank)\b)/gi, 'what '],
   [
     new RegExp(`^([\\d.]+ ?mm) of (${THIN})(?: wire)?,? (ball|granule|sphere)\\b(.*)$`, 'gi'),

@@ -78,6 +78,7 @@ export const metalsRewrites: readonly Rewrite[] = [
     /^(.*\d ?(?:g|grams?|ozt|dwt)\b.*?),? how much (?:of (?:it|that|this) )?is (?:pure|fine)(?: (?:silver|gold|metal))?\??$/gi,
     'content in $1',
   ],
+  [/^([\d.]+ ?g(?:rams?)?) in ([a-z\d ]+?),? what (?:is it |would it be |does it weigh )?in (.+)$/gi, '$1 $2 in $3'],
   [/\bcoin silver\b/gi, '900 silver'],
   [/\b(\d[\d.]* ?g(?:rams?)?) dry,? (\d[\d.]*)(?: ?g(?:rams?)?)? (?=(?:in|under) water)/gi, '$1 $2 g '],
   [/\btitanium (?:grade|gr\.?) ?2\b/gi, 'titanium'],

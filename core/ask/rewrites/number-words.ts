@@ -41,7 +41,7 @@ export const numberWordsRewrites: readonly Rewrite[] = [
     (_, count = '', word = '') =>
       `${String(numberWords[count.toLowerCase()] ?? 1)}/${(fractions[word.toLowerCase()] ?? '').slice(2)} `,
   ],
-  [/\bhalf an? (?=in\b|inch|ounce|oz|foot|ft|m\b|met(?:re|er)|kilo|kg|lb|pound)/gi, '1/2 '],
+  [/\bhalf an? (?=in\b|inch|ounce|oz|foot|ft|m\b|met(?:re|er)|kilo|kg|lb|pound)/gi, '0.5 '],
   [/\b(?<!\d )(?<!and an? )half[ -](?=in\b|inch|ounce|oz\b|ozt|met(?:re|er)\b)/gi, '1/2 '],
   // Half inch disc.
   [
