@@ -14,6 +14,7 @@ export interface GivenRole extends Span {
 const FILLED = /\b(?:an?|the|of|is|in|and|for|with|by|finger|hand)\b/gi;
 
 const NARROWEST_GAP_MM = 8;
+const THICKEST_MM = 20;
 
 /** What a gauge measures: a thickness, never an inside or a gap. */
 const GAUGED: ReadonlySet<Role> = new Set<Role>(['wire', 'thick', 'wall', 'pin', 'high', 'about']);
@@ -42,7 +43,16 @@ export function giveRoles(line: string, sizes: readonly AskSize[], roles: readon
     // 2.5 mm, gap 30 mm: no gap is as narrow as the metal is thick.
     const isGap =
       role === 'opening' && (before?.mm ?? Infinity) < NARROWEST_GAP_MM && (next?.mm ?? 0) >= NARROWEST_GAP_MM;
-    const isNextFirst = role === 'about' || isKerf || isWire || isGap || before?.crossed || isNearer;
+    // Nor is an inside that small; and wire 1.6 mm inside 5 mm names the wire already.
+    const isAround = role === 'around' && (before?.mm ?? Infinity) < THICKEST_MM && (next?.mm ?? 0) >= THICKEST_MM;
+    const isNamed =
+      role === 'inside' &&
+      before !== undefined &&
+      next !== undefined &&
+      isBeside(end, next.start) &&
+      roles.some((other) => other.role === 'wire' && other.end < before.start && isBeside(other.end, before.start));
+    const isNextFirst =
+      role === 'about' || isKerf || isWire || isGap || isAround || isNamed || before?.crossed || isNearer;
     const size = (isNextFirst ? [next, before] : [before, next]).find(fits);
     if (size) size.role = role;
   }

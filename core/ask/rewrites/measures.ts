@@ -77,6 +77,12 @@ export const measuresRewrites: readonly Rewrite[] = [
     (found, one = '', other = '') =>
       Number(one) < MOST_IN && Number(other) < MOST_IN ? `${one} x ${other} in, in ` : found,
   ],
+  // 3 x 4 in sterling sheet.
+  [
+    new RegExp(`^(?=.*\\bsheet\\b)(?!.*\\bring\\b)(.*?\\b)(${NUMBER}) ?[x×] ?(${NUMBER}) in (?=[a-z\\d])`, 'i'),
+    (found, before = '', one = '', other = '') =>
+      Number(one) < MOST_IN && Number(other) < MOST_IN ? `${before}${one} x ${other} inches ` : found,
+  ],
   [/\bthousandths?(?: of an? inch)?\b/gi, 'thou'],
   [new RegExp(`\\b(?:per|of a|for a) (?:square|sq\\.?) (${AREA_UNIT})\\b`, 'gi'), '1 $1 x 1 $1 sheet'],
   [/^(ounces?|oz|ozt|dwt) per (.+)$/gi, 'weight per $2 in $1'],
@@ -140,7 +146,7 @@ export const measuresRewrites: readonly Rewrite[] = [
     },
   ],
   [/\bwire (?=(?:length|diameter|dia|thickness|width)\b)/gi, ''],
-  [/\bround (?=blanks?\b)/gi, 'disc '],
+  [/^(?!.*\b(?:ring|us|uk|iso)\b)(.*)\bround (?=blanks?\b)/gi, '$1disc '],
   // An area: 100 cm², 2 square inches.
   [new RegExp(`(\\d[\\d.,/]*) ?(?:square|sq\\.?) (${AREA_UNIT})\\b`, 'gi'), '$1 $2 x 1 $2 sheet'],
   [new RegExp(`(\\d[\\d.,/]*) ?(${AREA_UNIT})(?:²|\\^?2\\b)`, 'gi'), '$1 $2 x 1 $2 sheet'],

@@ -31,6 +31,13 @@ export const meltedRewrites: readonly Rewrite[] = [
   // Granule of 1.2 mm wire, 2 mm snippet.
   [/\b([\d.]+ ?mm) snippet\b(?! of)/gi, 'snippet $1'],
   [new RegExp(`\\b(granule|ball) from ([\\d.]+ ?mm) (${THIN}) wire\\b`, 'gi'), '$1 from $2 of $3 wire'],
+  [
+    new RegExp(
+      `^(?:how much|length of|what length of) (${THIN}) wire (?:for|to make) (?:an? )?(${NUMBER} ?mm) (granule|ball)$`,
+      'i',
+    ),
+    'granule $2 from $1 wire',
+  ],
   [/\bwhat size (?=(?:ball|granule|sphere|disc|dome|blank)\b)/gi, 'what '],
   [
     new RegExp(`^([\\d.]+ ?mm) of (${THIN})(?: wire)?,? (ball|granule|sphere)\\b(.*)$`, 'gi'),
