@@ -1,6 +1,7 @@
 // Speed of the ask line, and the longest time its grammar takes on any text.
 import { ask } from '../core/ask/ask.ts';
 import { familyExamples } from '../core/ask/fixtures/family-examples.ts';
+import { wordOrders } from '../core/ask/fixtures/word-orders.ts';
 import {
   freshExamples,
   laterExamples,
@@ -22,6 +23,7 @@ export function answers(): Measured[] {
     { what: 'fresh questions without it', measured: wrongShare(freshExamples), bound: 5, unit: '%' },
     { what: 'spoken questions without it', measured: wrongShare(spokenExamples), bound: 5, unit: '%' },
     { what: 'questions by family without it', measured: wrongShare(familyExamples), bound: 5, unit: '%' },
+    { what: 'word orders of held-out seeds without it', measured: wrongShare(heldOutOrders()), bound: 5, unit: '%' },
     { what: 'the grammar on 500 characters of anything, longest', measured: grammarMs(), bound: 50, unit: 'ms' },
   ];
 }
@@ -47,6 +49,9 @@ function wrongShare(examples: readonly WrittenExample[]): number {
   });
   return (100 * wrong.length) / examples.length;
 }
+
+/** Even seeds are held out of tuning. */
+const heldOutOrders = () => [2, 4, 6, 8].flatMap((seed) => wordOrders(seed, 500));
 
 /** Answers a line of 60 characters again and again. */
 function askMs(): number {

@@ -50,7 +50,11 @@ export function giveRoles(line: string, sizes: readonly AskSize[], roles: readon
       before !== undefined &&
       next !== undefined &&
       isBeside(end, next.start) &&
-      roles.some((other) => other.role === 'wire' && other.end < before.start && isBeside(other.end, before.start));
+      roles.some((other) => {
+        const own = sizes[other.after - 1];
+        const isFirst = own === undefined || !isBeside(own.end, other.start);
+        return other.role === 'wire' && isFirst && other.end < before.start && isBeside(other.end, before.start);
+      });
     const isNextFirst =
       role === 'about' || isKerf || isWire || isGap || isAround || isNamed || before?.crossed || isNearer;
     const size = (isNextFirst ? [next, before] : [before, next]).find(fits);

@@ -329,8 +329,10 @@ export class Slots {
       throw new NotEnough(`Give ${first} and ${second}, for example 6 x 1.2 mm.`, 'strip 6 x 1.2 mm sterling 100 mm');
     if (wide) return [wide, other];
     if (thin) return [other, thin];
+    // Beside a ring or a bangle no size is the length of the stock.
+    const isOfThing = [...this.question.topics].some((topic) => topic !== 'identify' && topic !== 'value');
     const isSideEnough = form === 'triangle' && this.free().length < 2;
-    const width = !isSideEnough && this.free().length > (this.question.topics.size > 0 ? 0 : 1) ? this.thin(first, form) : null; // prettier-ignore
+    const width = !isSideEnough && this.free().length > (isOfThing ? 0 : 1) ? this.thin(first, form) : null; // prettier-ignore
     if (width) return [width, other];
     if (isRounded) return this.#halfAsHigh(other);
     if (form === 'triangle') {

@@ -2,6 +2,7 @@ import { expect, test } from 'vitest';
 import { alloysWith } from '../metal/alloy.ts';
 import { ask, type AskBasis } from './ask.ts';
 import { familyExamples } from './fixtures/family-examples.ts';
+import { wordOrders } from './fixtures/word-orders.ts';
 import {
   freshExamples,
   laterExamples,
@@ -34,4 +35,12 @@ test.each(examples)('%s: %s', (_family, line, value, unit) => {
   const [main] = answer.figures;
   expect(main?.unit).toBe(unit);
   expect((main?.value ?? NaN) / (unit === 'GBP' ? MINOR_UNITS : 1) / value).toBeCloseTo(1, 2);
+});
+
+test.each(wordOrders(1, 300))('word order, %s: %s', (_family, line, value, unit) => {
+  const answer = ask(line, basis);
+  if (!answer.ok) throw new Error(answer.sentence);
+  const [main] = answer.figures;
+  expect(main?.unit).toBe(unit);
+  expect((main?.value ?? NaN) / (value ?? NaN)).toBeCloseTo(1, 2);
 });

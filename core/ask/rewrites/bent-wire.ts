@@ -31,6 +31,7 @@ export const bentWireRewrites: readonly Rewrite[] = [
   [/(\d) in (?=twist)/gi, '$1 inch '],
   // Jump rings x 50 1/4 in are fifty.
   [/\b(jump rings?) ?x ?(\d+) (?=\d\/\d)/gi, '$1 $2 pieces '],
+  [/^(?=.*\btwist)(.*\bhow long) to cut\b/gi, '$1'],
   [/\bto (?=twist)/gi, ''],
   [/^(?=.*\btwist)(.*?)\bto (?=[\d.]+ ?(?:mm|cm|m|in|ft)\b)/gi, '$1'],
   [/\b(bangle|bracelet|cuff) sizes?\b/gi, '$1'],

@@ -122,7 +122,7 @@ export const measuresRewrites: readonly Rewrite[] = [
       `^(?!.*\\b(?:wire|bar|rod|tube|tubing)\\b)(?=.*\\b(?:ga|gauge|swg|awg|thick|sheet)\\b)(.*?\\b)(${LENGTH}) squares?\\b`,
       'gi',
     ),
-    '$1$2 x $2 sheet',
+    '$1square sheet $2',
   ],
   [/\b([\d.]+) ?[x×] ?\1 ?mm square\b/gi, '$1 mm square'],
   [/\bd[ -](section|shape)\b/gi, 'd-$1'],

@@ -1,5 +1,5 @@
 // Metals, melts, prices, and weights in water.
-import { NUMBER, type Rewrite, told } from './patterns.ts';
+import { METAL_NAME, NUMBER, type Rewrite, told } from './patterns.ts';
 
 const WITH: Readonly<Record<string, string>> = { ru: 'ruthenium', ir: 'iridium', co: 'cobalt' };
 const METALS: Readonly<Record<string, string>> = { pt: 'platinum', pd: 'palladium', ag: 'silver', au: 'gold' };
@@ -79,6 +79,15 @@ export const metalsRewrites: readonly Rewrite[] = [
     'content in $1',
   ],
   [/^([\d.]+ ?g(?:rams?)?) in ([a-z\d ]+?),? what (?:is it |would it be |does it weigh )?in (.+)$/gi, '$1 $2 in $3'],
+  [
+    new RegExp(
+      `^same (?:piece|ring|thing|design) in (.+?), (${NUMBER} ?g(?:rams?)?) (?:in |of )?(${METAL_NAME})$`,
+      'i',
+    ),
+    '$2 $3 in $1',
+  ],
+  // X 12, grams: the unit is asked for.
+  [/,\s*(?=(?:grams|ounces|pennyweights)\b)/gi, ' weight in '],
   [/\bcoin silver\b/gi, '900 silver'],
   [/\b(\d[\d.]* ?g(?:rams?)?) dry,? (\d[\d.]*)(?: ?g(?:rams?)?)? (?=(?:in|under) water)/gi, '$1 $2 g '],
   [/\btitanium (?:grade|gr\.?) ?2\b/gi, 'titanium'],
