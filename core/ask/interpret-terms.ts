@@ -397,7 +397,7 @@ class Sorter {
     const isOfRings = this.#topics.has('jump-ring') && this.#sizes.every(({ mm }) => (mm ?? 0) < SHORTEST_STOCK_MM);
     return this.#roles.filter(
       ({ role, word, start }) =>
-        !(this.#topics.has('twist') && /\bhow $/i.test(this.#line.slice(0, start))) &&
+        !((this.#topics.has('twist') || this.#topics.has('wrap')) && /\bhow $/i.test(this.#line.slice(0, start))) &&
         !((isBent || isWeighed || isOfRings || this.#counts.links !== undefined) && /^(?:lengths?|long)$/.test(word)) &&
         !(isWeighed && word === 'wire') &&
         // A shawl pin is no pin of a hinge.

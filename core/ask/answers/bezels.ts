@@ -4,7 +4,7 @@ import { TURN_OVER_MM } from '../../blank/lengths/bezel-length.ts';
 import { bezelLengthMm } from '../../blank/lengths/bezel-length.ts';
 import { ringsAround } from '../../blank/lengths/rings-around.ts';
 import { computed, type Figure, given, inSum, renamed } from '../../figure/figure.ts';
-import { type Outline, perimeterMm } from '../../geometry/outline.ts';
+import { type Outline, outlineAreaMm2, perimeterMm } from '../../geometry/outline.ts';
 import type { TopicAnswer } from '../question.ts';
 import { NotEnough, type Slots } from '../slots.ts';
 
@@ -128,12 +128,26 @@ export function perimeterAnswer(slots: Slots): TopicAnswer | null {
   const { line, topics, sizes, masses, shape, form } = slots.question;
   const isOutline = shape !== null || topics.has('disc');
   const isOnly = [...topics].every((topic) => topic === 'disc' || topic === 'identify');
-  if (!/\b(?:circumference|perimeter)\b/i.test(line) || !isOutline || !isOnly || masses.length > 0) return null;
-  if (sizes.length > 2 || (form !== null && form !== 'square' && form !== 'round')) return null;
+  const isArea = /\barea of\b/i.test(line);
+  if (!(isArea || /\b(?:circumference|perimeter)\b/i.test(line)) || !isOutline || !isOnly || masses.length > 0)
+    return null;
+  const isPlain = form === null || form === 'square' || form === 'round' || (isArea && form === 'sheet');
+  if (sizes.length > 2 || !isPlain) return null;
   for (const size of sizes) size.role = null;
   const pair = slots.pair(['length', 'width']);
-  const around = outlineFigure(slots, pair, pair ? null : slots.next('diameter'));
+  const across = pair ? null : slots.next('diameter');
+  if (isArea) return areaAnswer(slots, pair, across);
+  const around = outlineFigure(slots, pair, across);
   return around && { figures: [renamed(around, 'circumference')], topics: ['disc', 'identify'] };
+}
+
+function areaAnswer(slots: Slots, pair: readonly [Figure, Figure] | null, across: Figure | null): TopicAnswer | null {
+  const outline = outlineOf(slots, pair, across);
+  if (!outline) return null;
+  const from = pair ?? (across ? [across] : []);
+  const sides = from.map(({ value }) => inSum(value)).join(' × ');
+  const how = { round: `π/4 × ${sides}²`, oval: `π/4 × ${sides}`, rectangle: sides }[outline.shape as string] ?? sides;
+  return { figures: [computed('area', outlineAreaMm2(outline), 'mm²', how, from)], topics: ['disc', 'identify'] };
 }
 
 /** How many rings stand side by side round a girth. */

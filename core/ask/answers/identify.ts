@@ -165,7 +165,12 @@ function byLength(slots: Slots): Measured[] {
 /** A size by caliper, or a rough one. */
 function bySize(slots: Slots): Measured[] {
   const about = slots.take('about', 'size');
-  const size = about ?? slots.take('outside', 'size') ?? slots.take('thick', 'size') ?? slots.next('size');
+  const size =
+    about ??
+    slots.take('outside', 'size') ??
+    slots.take('thick', 'size') ??
+    slots.take('wire', 'size') ??
+    slots.next('size');
   if (!size) return [];
   const sd = about ? ROUGH_SHARE * size.value : Math.hypot(CALIPER_MM, STOCK_SHARE * size.value);
   return [{ figure: size, sd, expected: (_density, mm) => mm }];

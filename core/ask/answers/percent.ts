@@ -34,7 +34,9 @@ export function percentAnswer(slots: Slots, percent: Amount, ofRest: (rest: Ques
   const part = computed(isLess ? 'loss' : 'extra', (whole.value * percent.value) / 100, whole.unit, `${inSum(whole.value)} × ${inSum(percent.value)} %`, [whole, share]); // prettier-ignore
   const sign = isLess ? '−' : '+';
   const left = computed(isLess ? 'left' : 'altogether', whole.value + (isLess ? -part.value : part.value), whole.unit, `${inSum(whole.value)} ${sign} ${inSum(part.value)}`, [whole, part]); // prettier-ignore
-  const figures = isLess && isOne ? [part, left] : [left, part];
+  // A loss is asked for; `120 g less 12 %` asks for what is left.
+  const isLossFirst = isLess && isOne && !/\b(?:less|minus|off)\b/i.test(line);
+  const figures = isLossFirst ? [part, left] : [left, part];
   return { figures: [...figures, ...(rest?.figures ?? [])], topics: ['melting', 'alloying'] };
 }
 

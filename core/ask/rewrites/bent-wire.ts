@@ -32,6 +32,8 @@ export const bentWireRewrites: readonly Rewrite[] = [
   // Jump rings x 50 1/4 in are fifty.
   [/\b(jump rings?) ?x ?(\d+) (?=\d\/\d)/gi, '$1 $2 pieces '],
   [/^(?=.*\btwist)(.*\bhow long) to cut\b/gi, '$1'],
+  [/\bpin length (?=for|of)/gi, 'length '],
+  [/^(?!.*\bhinge\b)(?=.*\bknuckles\b)(.*)\bknuckle (?:length|size|width)\b/gi, '$1hinge'],
   [/\bto (?=twist)/gi, ''],
   [/^(?=.*\btwist)(.*?)\bto (?=[\d.]+ ?(?:mm|cm|m|in|ft)\b)/gi, '$1'],
   [/\b(bangle|bracelet|cuff) sizes?\b/gi, '$1'],

@@ -88,6 +88,14 @@ export const metalsRewrites: readonly Rewrite[] = [
   ],
   // X 12, grams: the unit is asked for.
   [/,\s*(?=(?:grams|ounces|pennyweights)\b)/gi, ' weight in '],
+  [/\bin air,? (?:and )?(\d[\d.]*)(?: ?g)? in water\b/gi, 'in air $1 g in water'],
+  [/^(?:how heavy is|weight of|what does) (.+?)(?: weigh)? per (?:cc|cumm)\??$/gi, 'density of $1'],
+  [
+    new RegExp(`^(${METAL_NAME}) (?:price|value|cost) (?:per|an?) (gram|g|ozt|oz|ounce|dwt|kg)$`, 'i'),
+    'value of 1 $2 $1',
+  ],
+  [/^(\d[\d.]*) ?% more than (\d[\d.]* ?[a-z]+)$/gi, '$2 plus $1%'],
+  [/^(\d[\d.]*) ?% less than (\d[\d.]* ?[a-z]+)$/gi, '$2 less $1%'],
   [/\bcoin silver\b/gi, '900 silver'],
   [/\b(\d[\d.]* ?g(?:rams?)?) dry,? (\d[\d.]*)(?: ?g(?:rams?)?)? (?=(?:in|under) water)/gi, '$1 $2 g '],
   [/\btitanium (?:grade|gr\.?) ?2\b/gi, 'titanium'],

@@ -7,6 +7,15 @@ export const sumsRewrites: readonly Rewrite[] = [
   [/^[\d\s.+*/×x()-]+$/gi, (sum) => sum.replace(/[x×]/gi, '*')],
   // A sum with one unit: the answer is in that unit.
   [new RegExp(`^= ?(?=.*[-+*/])([\\d\\s.+*/()-]+) ?(mm|cm|m|in|g|kg)$`, 'i'), '($1) $2 in $2'],
+  [
+    new RegExp('^(?=.*(?:\\d ?[*+] ?[\\d(]| [-/] |\\) ?[*/]))([\\d\\s.+*/()-]+) ?(mm|cm|m|in|g|kg)$', 'i'),
+    '($1) $2 in $2',
+  ],
+  // Turns in 30 mm of coil from 1 mm wire.
+  [
+    /^(?:how many )?turns in ([\d.]+) ?mm of (?:a )?(?:close )?coil (?:from|of|in|with) ([\d.]+) ?mm(?: wire)?$/gi,
+    '$1 / $2',
+  ],
   // A count times a weight: 12 x 3.5 g.
   [
     new RegExp(`^=? ?(${NUMBER}) ?[x×*] ?(${NUMBER}) ?(g|grams?|kg|dwt|ozt)$`, 'i'),
