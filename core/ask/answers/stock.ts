@@ -148,6 +148,8 @@ function sheetAnswer(
   const high = isTriangle ? slots.take('high', 'height') : null;
   const long = slots.take('long', 'length') ?? high ?? pair?.[0] ?? slots.next('length');
   const width = wide ?? pair?.[1] ?? slots.next('width');
+  if (mass && (long || width))
+    throw new NotEnough('Give the size of the sheet or its weight, not both.', 'area of 50 g 20 ga sterling sheet');
   if (mass) {
     const area = computed(
       'area',

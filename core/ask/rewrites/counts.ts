@@ -22,6 +22,11 @@ export const countsRewrites: readonly Rewrite[] = [
     'blanks $2 from $1',
   ],
   [new RegExp(`^(${LENGTH}) (?:blanks|pieces|lengths|bits) (?:from|out of) (?=\\d)`, 'i'), 'blanks $1 from '],
+  // Brass x 12 grams: twelve, in grams.
+  [
+    /\b((?!(?:mm|cm|in|inch|inches|ft)\b)[a-z]{2,}) [x×] ?(\d+),? (?:weight in )?(grams|ounces)$/gi,
+    '$1 $2 pieces weight in $3',
+  ],
   // Counts of lengths, and areas that are asked for.
   [/\b(\d+) (?:lengths|strips|sticks|bars|rods|sections) of (?=[\d.])/gi, '$1 pieces of '],
   [
