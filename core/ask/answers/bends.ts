@@ -70,6 +70,8 @@ export function twistAnswer(slots: Slots): TopicAnswer {
   const perMm = asked ?? usual;
   if (!strand || perMm === null)
     throw new NotEnough('Give the strand and its turns, for example 3 turns per cm.', example);
+  if (length && strand.value >= length.value)
+    throw new NotEnough('Give the strand and the length of the twist: a strand is thinner.', example);
   if (strands < 2) throw new NotEnough('A twist has two strands or more.', example);
   const pitch = computed(
     'circle of the strands',

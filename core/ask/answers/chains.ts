@@ -29,7 +29,11 @@ export function chainAnswer(slots: Slots): TopicAnswer {
   if (!wire || !inside) throw new NotEnough('Give the length, the inside of a link and its wire.', example);
   const counted = slots.question.counts.links ?? (length ? null : slots.count('pieces'));
   if (length) return linksOfLength(slots, length, { inside, oval, wire });
-  return { figures: counted ? [lengthOfLinks(counted, inside, wire)] : linkOf(inside, wire) };
+  if (!counted) return { figures: linkOf(inside, wire) };
+  const each = (oval && ovalLink(oval, wire)) ?? roundLink(inside, wire);
+  const how = `${inSum(counted)} × ${inSum(each.value)}`;
+  const all = computed('wire for all links', counted * each.value, 'mm', how, [each]);
+  return { figures: [lengthOfLinks(counted, inside, wire), all, ...massOf(slots, all, wire)] };
 }
 
 interface Link {

@@ -40,6 +40,8 @@ function openSize({ question }: Slots): OpenSize | null {
   if (sizes.length === 2 && areLengths && ASKS_THICKNESS.test(line))
     return { label: 'thickness', given: sizes, of: 'sheet', isSquared: false, isRound: false };
   if (!size || sizes.length !== 1) return null;
+  if (areLengths && question.topics.has('disc') && /\bhow thick\b|\bthickness\b/i.test(line))
+    return { label: 'thickness', given: [size, size], of: 'sheet', isSquared: false, isRound: true };
   const isWire = form === null || form === 'round' || form === 'square';
   if (areLengths && isWire && ASKS_DIAMETER.test(line)) {
     const isRound = form !== 'square';

@@ -2,6 +2,14 @@
 import { METAL_NAME, NUMBER, type Rewrite, told } from './patterns.ts';
 
 const WITH: Readonly<Record<string, string>> = { ru: 'ruthenium', ir: 'iridium', co: 'cobalt' };
+const BY_PARTS: Readonly<Record<string, string>> = {
+  925: 'sterling',
+  958: 'britannia',
+  999: 'fine silver',
+  750: '18k',
+  585: '14k',
+  375: '9k',
+};
 const METALS: Readonly<Record<string, string>> = { pt: 'platinum', pd: 'palladium', ag: 'silver', au: 'gold' };
 
 /** That it weighs so much is said by the weight. */
@@ -71,8 +79,13 @@ export const metalsRewrites: readonly Rewrite[] = [
     (_, metal = '', parts = '') => `${METALS[metal.toLowerCase()] ?? metal} ${parts}`,
   ],
   [/\b(platinum(?: 950)?) (ru|ir|co)\b/gi, (_, metal = '', own = '') => `${metal} ${WITH[own.toLowerCase()] ?? own}`],
+  // A 925 ring.
+  [
+    /\b(925|958|999|750|585|375) (?=(?:rings?|bangles?|pieces?|pendants?|castings?)\b)/g,
+    (_, parts = '') => `${BY_PARTS[parts] ?? parts} `,
+  ],
   // A weight of any ingot, worked to a section.
-  [/\b(\d[\d.]* ?(?:g|grams?|ozt|oz|dwt)) ingot (?=(?:in)?to\b)/gi, '$1 '],
+  [/\b(\d[\d.]* ?(?:g|grams?|ozt|oz|dwt)) ingot (?=(?:(?:in)?to|be|as)\b)/gi, '$1 '],
   [/\bplatinum (ruthenium|iridium|cobalt) 950\b/gi, 'platinum 950 $1'],
   [
     /^(.*\d ?(?:g|grams?|ozt|dwt)\b.*?),? how much (?:of (?:it|that|this) )?is (?:pure|fine)(?: (?:silver|gold|metal))?\??$/gi,

@@ -17,6 +17,7 @@ const fractions: Readonly<Record<string, string>> = {
 
 /** Tried in turn. */
 export const numberWordsRewrites: readonly Rewrite[] = [
+  [/\b(?:i['’]m|i am|we['’]re|we are) (?:making|cutting|doing)\b/gi, ''],
   [/\b(?:a|one) hundred\b/gi, '100'],
   [/\b(?:men|women|lad(?:y|ies)|gent|kid|child)(?:['’]s|s['’]?)?\b/gi, ''],
   [
