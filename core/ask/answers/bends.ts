@@ -97,7 +97,8 @@ export function twistAnswer(slots: Slots): TopicAnswer {
     [length, takeUp],
   );
   const all = computed('total wire', each.value * strands, 'mm', `${inSum(each.value)} × ${inSum(strands)}`, [each]);
-  return { figures: [each, all, takeUp, ...massOf(slots, all, strand)] };
+  const isTotal = /\btotal\b/i.test(slots.question.line);
+  return { figures: [...(isTotal ? [all, each] : [each, all]), takeUp, ...massOf(slots, all, strand)] };
 }
 
 const USUAL_PITCH = 6;

@@ -4,7 +4,7 @@ import { LENGTH, type Rewrite, UNIT } from './patterns.ts';
 /** Tried in turn. */
 export const countsRewrites: readonly Rewrite[] = [
   [/\b(?:saw cut|saw blade|saw kerf|blade|cut width)s?\b/gi, 'kerf'],
-  [/,? ?\btotal wire\b\??$/gi, ''],
+  [/^(?=.*\btwist)(.*?),? ?\btotal wire\b/gi, '$1 total'],
   [/,? ?\bhow much (?:wire|length)\b\??$/gi, ''],
   [
     new RegExp(
