@@ -33,6 +33,9 @@ export function ringAnswer(slots: Slots): TopicAnswer {
   const [first, last] = question.numbers;
   if (first !== undefined && last !== undefined && (question.hasRange || question.hasTo))
     return range(slots, first.value, last.value);
+  const isOutside = /\b(?:outside|outer|od)\b/i.test(question.line);
+  if (isOutside && question.sizes.every(({ role }) => role === 'outside'))
+    throw new NotEnough('Give the thickness of the band too.', FROM_BLANK);
   const inside = insideOf(slots);
   // When two scales are named, the first is converted to the second.
   const goal =

@@ -139,10 +139,11 @@ export const measuresRewrites: readonly Rewrite[] = [
     new RegExp(`^(?:what(?:'s| is) )?(${NUMBER}) ?(mm|in|inch|inches|")?(?: (?:in|as|to))? (?:ga|gauge)s?\\??$`, 'i'),
     (found, size = '', unit = '') => {
       // 18 gauge alone is a gauge.
-      if (!unit && !/ (?:in|as|to) /i.test(found)) return found;
+      const isInches = /^0?\.\d/.test(size);
+      if (!unit && !isInches && !/ (?:in|as|to) /i.test(found)) return found;
       const isInch = /^(?:in|inch|inches|")$/i.test(unit) && Number(size) < LEAST_MM * 4;
       const given = / (?:in|as|to) (?:ga|gauge)/i.test(found) ? unit : '';
-      const word = given || (isInch || Number(size) < LEAST_MM ? 'in' : 'mm');
+      const word = given || (unit === 'mm' ? 'mm' : '') || (isInch || Number(size) < LEAST_MM ? 'in' : 'mm');
       return `what gauge is ${size} ${word}`;
     },
   ],
