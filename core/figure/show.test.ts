@@ -1,6 +1,6 @@
 import { expect, test } from 'vitest';
 import { given, inSum, minorDigits } from './figure.ts';
-import { showFigure, showHours, showValue } from './show.ts';
+import { showExactly, showFigure, showHours, showValue } from './show.ts';
 
 test.each([
   [12.144, 'g', '12.14'],
@@ -41,4 +41,11 @@ test('hours are shown in hours and minutes', () => {
 
 test('currencies have the minor digits of ISO 4217', () => {
   expect(['GBP', 'JPY', 'KWD', 'CHF'].map(minorDigits)).toEqual([2, 0, 3, 2]);
+});
+
+test('a degree of an angle follows its number without a space, other units with one', () => {
+  expect(showExactly(given('angle', 133.7, '°', 'as asked'))).toBe('133.7°');
+  expect(showFigure(given('angle', 90, '°', 'as asked'))).toBe('90°');
+  expect(showExactly(given('flow point', 718, '°C', 'as asked'))).toBe('718 °C');
+  expect(showExactly(given('links', 108, '', 'as asked'))).toBe('108');
 });

@@ -37,7 +37,7 @@ export function showFigure(figure: Figure): string {
   const { value: grams, unit } = figure;
   if (unit === 'g' && grams !== 0 && Math.abs(grams) < 0.01) return `${showNumber(grams * 1000, 0, 3)} mg`;
   const value = showValue(figure.value, figure.unit);
-  if (!isMoney(figure.unit)) return figure.unit ? `${value} ${figure.unit}` : value;
+  if (!isMoney(figure.unit)) return withUnit(value, figure.unit);
   const [currency, per] = figure.unit.split('/');
   return per ? `${currency ?? ''} ${value} per ${per}` : `${currency ?? ''} ${value}`;
 }
@@ -46,8 +46,11 @@ export function showFigure(figure: Figure): string {
 export function showExactly(figure: Figure): string {
   if (isMoney(figure.unit)) return showFigure(figure);
   const value = figure.unit.startsWith('%') ? Math.round(figure.value * 10) / 10 : figure.value;
-  return figure.unit ? `${inSum(value)} ${figure.unit}` : inSum(value);
+  return withUnit(inSum(value), figure.unit);
 }
+
+/** Degrees of an angle follow their number without a space (ISO 80000-1, 7.1.4). */
+const withUnit = (value: string, unit: Unit) => (unit && unit !== '°' ? `${value} ${unit}` : `${value}${unit}`);
 
 /** Minutes as people say them: `48 min`, `3 h`, `3 h 5 min`. */
 export function showHours(minutes: number): string {
