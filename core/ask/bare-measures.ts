@@ -79,7 +79,11 @@ function isWorkedTo(seen: LineSoFar, at: number): boolean {
 function isFractionOfInch(seen: LineSoFar, at: number): boolean {
   const [term, after] = [seen.terms[at], seen.terms[at + 1]];
   const isFraction = term !== undefined && /\d\/\d|[½¼¾⅓⅔⅛⅜⅝⅞]/.test(seen.line.slice(term.start, term.end));
-  return isFraction && after?.kind === 'word' && /^(?:od|id|wide|across|inside|outside|diameter|dia)$/.test(after.word);
+  return (
+    isFraction &&
+    after?.kind === 'word' &&
+    /^(?:od|id|wide|across|inside|outside|diameter|dia|gap|opening)$/.test(after.word)
+  );
 }
 
 /** `22 wide`, beside a measure with its unit; not `3 wide bands`. */

@@ -16,6 +16,8 @@ export function bezelAnswer(slots: Slots): TopicAnswer {
   const girdle = slots.take('high', 'height to the girdle');
   const thick = slots.take('thick', 'strip') ?? slots.take('wire', 'strip') ?? slots.take('wall', 'strip');
   const pair = girth ? null : slots.pair(['length', 'width']);
+  // Beside a stone of two sides a width is that of the strip.
+  const bought = pair ? slots.take('wide', 'width of the strip') : null;
   const across =
     pair || girth ? null : (slots.take('outside', 'diameter') ?? slots.take('wide', 'diameter') ?? largest(slots));
   const strip = thick ?? slots.thin('strip', 'strip') ?? assumedStrip(slots);
@@ -41,7 +43,7 @@ export function bezelAnswer(slots: Slots): TopicAnswer {
       ]
     : [];
   return {
-    figures: [length, ...height, stone, ...stripMass(slots, length, height[0] ?? null, strip)],
+    figures: [length, ...height, stone, ...stripMass(slots, length, height[0] ?? bought, strip)],
     note: 'Cut a little long: a bezel that is too small is thrown away, one too large is cut again.',
   };
 }

@@ -33,6 +33,7 @@ export function stockAnswer(slots: Slots): TopicAnswer {
   const length = slots.take('long', 'length') ?? slots.next('length');
   const count = slots.count('pieces') ?? 1;
   if (!length) {
+    if (count > 1) throw new NotEnough('Give the length of each piece.', '18 ga sterling round 120 mm x 24');
     slots.assume('one metre', []);
     return { figures: perAsked(slots, perMetre) };
   }

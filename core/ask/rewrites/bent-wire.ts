@@ -34,6 +34,7 @@ export const bentWireRewrites: readonly Rewrite[] = [
   [/^(?=.*\btwist)(.*\bhow long) to cut\b/gi, '$1'],
   [/\bpin length (?=for|of)/gi, 'length '],
   [/^(?!.*\bhinge\b)(?=.*\bknuckles\b)(.*)\bknuckle (?:length|size|width)\b/gi, '$1hinge'],
+  [/^(?!.*\bhinge\b)(?=.*\d knuckles?\b)/gi, 'hinge '],
   [/^(?!.*\b(?:twist|braid|plait))(?=.*\bstrands?\b)(?=.*\bturns? (?:per|an?|\/))/gi, 'twist '],
   [/\bto (?=twist)/gi, ''],
   [/^(?=.*\btwist)(.*?)\bto (?=[\d.]+ ?(?:mm|cm|m|in|ft)\b)/gi, '$1'],

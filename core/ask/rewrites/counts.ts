@@ -31,7 +31,7 @@ export const countsRewrites: readonly Rewrite[] = [
   // Counts of lengths, and areas that are asked for.
   [/\b(\d+) (?:lengths|strips|sticks|bars|rods|sections) of (?=[\d.])/gi, '$1 pieces of '],
   [
-    /([x×] ?\d+) in (?=(?:sterling|silver|fine|copper|brass|bronze|gold|steel|platinum|\d+k|\d+ct|9\d\d)\b)/gi,
+    /^(?!.*\d ?(?:in|") ?[x×])(.*[x×] ?\d+) in (?=(?:sterling|silver|fine|copper|brass|bronze|gold|steel|platinum|\d+k|\d+ct|9\d\d)\b)/gi,
     '$1 pieces ',
   ],
   [/\b(how many) per (ft|foot|metre|meter|m|inch|in|cm)\b/gi, '$1 from 1 $2'],

@@ -84,6 +84,10 @@ export const measuresRewrites: readonly Rewrite[] = [
       Number(one) < MOST_IN && Number(other) < MOST_IN ? `${before}${one} x ${other} inches ` : found,
   ],
   [/^(?:what is )?(?:the )?(?:length )?around (?=an? )/gi, 'circumference of '],
+  [
+    new RegExp(`\\barea,? (?:in )?(?:square|sq\\.?) (${AREA_UNIT})\\b`, 'gi'),
+    (_, unit = '') => `area in sq${unit.toLowerCase().slice(0, 2)}`,
+  ],
   [/\bthousandths?(?: of an? inch)?\b/gi, 'thou'],
   [new RegExp(`\\b(?:per|of a|for a) (?:square|sq\\.?) (${AREA_UNIT})\\b`, 'gi'), '1 $1 x 1 $1 sheet'],
   [/^(ounces?|oz|ozt|dwt) per (.+)$/gi, 'weight per $2 in $1'],

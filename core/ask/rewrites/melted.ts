@@ -38,6 +38,11 @@ export const meltedRewrites: readonly Rewrite[] = [
     ),
     'granule $2 from $1 wire',
   ],
+  [/\bpellets?\b/gi, 'granule'],
+  [
+    new RegExp(`^(\\d+ ?(?:ga|gauge)|[\\d.]+ ?mm) x ([\\d.]+ ?mm) (?:balled|melted)(?: up)?$`, 'i'),
+    'ball from $2 of $1',
+  ],
   [/\bwhat size (?=(?:ball|granule|sphere|disc|dome|blank)\b)/gi, 'what '],
   [
     new RegExp(`^([\\d.]+ ?mm) of (${THIN})(?: wire)?,? (ball|granule|sphere)\\b(.*)$`, 'gi'),

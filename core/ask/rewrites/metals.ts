@@ -109,6 +109,7 @@ export const metalsRewrites: readonly Rewrite[] = [
   ],
   [/^(\d[\d.]*) ?% more than (\d[\d.]* ?[a-z]+)$/gi, '$2 plus $1%'],
   [/^(\d[\d.]*) ?% less than (\d[\d.]* ?[a-z]+)$/gi, '$2 less $1%'],
+  [/^(.*\d ?g\b.* in .+?),? (?:at |by |for )?(?:the )?same (?:volume|size)$/gi, '$1'],
   [/\bcoin silver\b/gi, '900 silver'],
   [/\b(\d[\d.]* ?g(?:rams?)?) dry,? (\d[\d.]*)(?: ?g(?:rams?)?)? (?=(?:in|under) water)/gi, '$1 $2 g '],
   [/\btitanium (?:grade|gr\.?) ?2\b/gi, 'titanium'],

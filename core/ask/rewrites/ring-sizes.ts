@@ -33,6 +33,7 @@ export const ringSizesRewrites: readonly Rewrite[] = [
   [/^(?:ring|ring blank|flat ring) (?=.*\b(?:od|outside|outer)\b)(?=.*\b(?:id|inside|inner)\b)/gi, 'washer '],
   [/\b(us|uk|iso|size) (\d+(?:\.\d+)?),? (grams|ounces)\b/gi, '$1 $2 in $3'],
   [/^([a-z](?:½| 1\/2)?) (?:in|to) (us|iso|eu|jp|japanese)(?: size)?\??$/gi, 'uk $1 in $2'],
+  [/^(us|jp|japanese) (\d{1,2}(?:\.\d+)?) mm$/gi, '$1 $2 in mm'],
   [/\b(\d+) of size\b/gi, '$1 rings size'],
   [/\b(size|sizes|us|iso|eu|jp|japanese) (\d[\d.]*) in (?=\d)/gi, '$1 $2 '],
   [/^(?=.*\b(?:sizes?|us|uk|iso|eu|jp|japanese)\b)(.*\d) in (?=\d[\d.]* ?(?:mm|ga|gauge|swg)\b)/gi, '$1 '],
