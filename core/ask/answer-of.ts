@@ -4,7 +4,7 @@ import { isFromBlank } from './answers/backwards.ts';
 import { bangleAnswer } from './answers/bangles.ts';
 import { hingeAnswer, twistAnswer, wrapAnswer } from './answers/bends.ts';
 import { bezelAnswer, perimeterAnswer, ringsAroundAnswer } from './answers/bezels.ts';
-import { blanksAnswer } from './answers/blanks.ts';
+import { blanksAnswer, stockForBlanksAnswer } from './answers/blanks.ts';
 import { chainAnswer } from './answers/chains.ts';
 import { densityInWaterAnswer, identifyAnswer } from './answers/identify.ts';
 import { jumpRingAnswer } from './answers/jump-rings.ts';
@@ -132,7 +132,12 @@ function ofOtherMetal({ alloys, masses, sizes, line, hasTo, topics }: Question, 
 
 /** How many blanks or rings, and the circumference of an outline. */
 function ofCounts({ topics }: Question, slots: Slots): TopicAnswer | null {
-  const found = massOfEach(slots) ?? blanksAnswer(slots) ?? sheetCountAnswer(slots) ?? perimeterAnswer(slots);
+  const found =
+    massOfEach(slots) ??
+    blanksAnswer(slots) ??
+    stockForBlanksAnswer(slots) ??
+    sheetCountAnswer(slots) ??
+    perimeterAnswer(slots);
   if (found) return found;
   return topics.has('bezel') && topics.has('jump-ring') ? ringsAroundAnswer(slots) : null;
 }

@@ -29,6 +29,22 @@ export function blanksAnswer(slots: Slots): TopicAnswer | null {
   return { figures: [blanks, computed('left over', rest, 'mm', over, [stock, blanks, blank, kerf])] };
 }
 
+/** `stock for 24 blanks of 57.6 mm, kerf 0.3 mm`: the length that they are cut from; null for any other question. */
+export function stockForBlanksAnswer(slots: Slots): TopicAnswer | null {
+  const { line, topics, masses, sizes } = slots.question;
+  const isAsked = /\bkerf\b/i.test(line) && /\b(?:blanks|pieces|lengths)\b/i.test(line) && !/\bhow many\b/i.test(line);
+  const kerfs = sizes.filter(({ role }) => role === 'kerf');
+  const [length, ...others] = sizes.filter(({ role, gauge }) => role !== 'kerf' && !gauge);
+  if (!isAsked || topics.size > 0 || masses.length > 0 || kerfs.length !== 1 || !length || others.length > 0)
+    return null;
+  const count = slots.count('pieces') ?? 1;
+  const kerf = slots.take('kerf', 'kerf');
+  if (!kerf || count < 2) return null;
+  const blank = slots.figure(length, 'blank', 'round');
+  const how = `${inSum(count)} × ${inSum(blank.value)} + ${inSum(count - 1)} × ${inSum(kerf.value)}`;
+  return { figures: [computed('stock to cut from', count * blank.value + (count - 1) * kerf.value, 'mm', how, [blank, kerf])] }; // prettier-ignore
+}
+
 /** `kerf 0.3`: a number without a unit is in mm. */
 function kerfAsNumber(slots: Slots) {
   const { line, numbers } = slots.question;
