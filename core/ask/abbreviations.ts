@@ -3,7 +3,7 @@
 const words: Readonly<Record<string, string>> = {
   ster: 'sterling', fs: 'fine silver', cu: 'copper', ag: 'silver', au: 'gold', yg: 'yellow gold', wg: 'white gold', rg: 'rose gold',
   sz: 'size', rnd: 'round', rd: 'round', hr: 'half-round', hrd: 'half-round', sq: 'square', tri: 'triangle', rect: 'rectangular',
-  thk: 'thick', lg: 'long', lgth: 'length', len: 'length', jr: 'jump ring', jrs: 'jump rings', ea: 'each', hexagonal: 'hexagon', guage: 'gauge', circ: 'circumference',
+  thk: 'thick', lg: 'long', lgth: 'length', len: 'length', jr: 'jump ring', jrs: 'jump rings', ea: 'each', guage: 'gauge', circ: 'circumference',
   hh: 'half hard', ds: 'dead soft', fh: 'full hard', qty: 'quantity', approx: 'about', dwts: 'dwt', ozs: 'oz', diam: 'diameter', cabs: 'cab', pr: 'pair', prs: 'pairs',
 }; // prettier-ignore
 const WORD = new RegExp(`\\b(${Object.keys(words).join('|')})\\b(?!\\d)`, 'gi');

@@ -30,6 +30,9 @@ const metalWords: Readonly<Record<string, keyof typeof alloysByFineness | 'gold'
 };
 const karats: Readonly<Record<number, number>> = { 375: 9, 417: 10, 585: 14, 750: 18, 916: 22, 999: 24 };
 
+/** One thing of a metal. `375 rings` are counted. */
+const THING = /^(?:ring|bangle|pendant|casting|piece)$/;
+
 /** Words that narrow an alloy, and the element of its composition that each names. */
 const qualifiers: Readonly<Record<string, string>> = {
   ruthenium: 'Ru',
@@ -43,13 +46,15 @@ export type ByFineness =
   { readonly ids: readonly string[]; readonly karat: null } | { readonly ids: null; readonly karat: number };
 
 /**
- * What a number beside the words of a line names: 958 beside `silver`.
- * @param beside the word before it and the word after it
+ * What a number beside the words of a line names: 958 beside `silver`, 925 before `ring`.
+ * @param before the word before it
+ * @param after the word after it
  * @returns null when the number is no fineness of a metal beside it
  * @throws LineError when no alloy of the metal beside it has that fineness
  */
-export function byFineness(fineness: number, beside: readonly string[]): ByFineness | null {
-  const metal = FINENESS.has(fineness) && beside.map((word) => metalWords[word]).find(Boolean);
+export function byFineness(fineness: number, before: string | undefined, after: string | undefined): ByFineness | null {
+  if (after && THING.test(after)) return byNumber(fineness);
+  const metal = FINENESS.has(fineness) && [before, after].map((word) => word && metalWords[word]).find(Boolean);
   if (!metal) return null;
   if (metal === 'gold') {
     const karat = karats[fineness];

@@ -30,6 +30,9 @@ export function questionOf(line: string, basis: AskBasis): Question {
   return new Sorter(line, basis).sort();
 }
 
+/** Sections of two sizes. */
+const PROFILED: ReadonlySet<SectionForm> = new Set<SectionForm>(['half-round', 'd', 'triangle', 'oval']);
+
 /** A shorter piece is no stock to wind rings from. */
 const SHORTEST_STOCK_MM = 90;
 
@@ -219,10 +222,7 @@ class Sorter {
 
   // A number such as 925 names the metal beside it. A fineness that no alloy has is reported, not ignored.
   #isFineness(at: number, fineness: number, place: Span): boolean {
-    const beside = [this.#terms[at - 1], this.#terms[at + 1]].flatMap((term) =>
-      term?.kind === 'word' ? term.word : [],
-    );
-    const metal = byFineness(fineness, beside);
+    const metal = byFineness(fineness, this.#wordOf(at - 1), this.#wordOf(at + 1));
     if (!metal) return false;
     const named = { ...place, isGoal: this.#hasTo, isPhrase: false };
     // Silver 958: the fineness narrows the word before it.
@@ -231,6 +231,11 @@ class Sorter {
     if (metal.ids) this.#name(metal.ids, named);
     else this.#karat = { karat: metal.karat, ...named };
     return true;
+  }
+
+  #wordOf(at: number): string | undefined {
+    const term = this.#terms[at];
+    return term?.kind === 'word' ? term.word : undefined;
   }
 
   /** 925 beside a size and no metal is the silver of that fineness. */
@@ -393,13 +398,15 @@ class Sorter {
     const isRing = this.#letter !== null || this.#scales.length > 0;
     const isBent = isRing || (['ring', 'bangle', 'cuff', 'bezel'] as const).some((topic) => this.#topics.has(topic));
     const isWeighed = this.#masses.length > 0 && this.#sizes.length === 1;
+    // In `3 mm triangle wire` the word names no measure.
+    const isProfile = this.#form !== null && PROFILED.has(this.#form);
     // Beside no stock the length of jump rings is asked for.
     const isOfRings = this.#topics.has('jump-ring') && this.#sizes.every(({ mm }) => (mm ?? 0) < SHORTEST_STOCK_MM);
     return this.#roles.filter(
       ({ role, word, start }) =>
         !((this.#topics.has('twist') || this.#topics.has('wrap')) && /\bhow $/i.test(this.#line.slice(0, start))) &&
         !((isBent || isWeighed || isOfRings || this.#counts.links !== undefined) && /^(?:lengths?|long)$/.test(word)) &&
-        !(isWeighed && word === 'wire') &&
+        !((isWeighed || isProfile) && word === 'wire') &&
         // A shawl pin is no pin of a hinge.
         !(role === 'pin' && !this.#topics.has('hinge')),
     );

@@ -315,8 +315,6 @@ export class Slots {
 
   #two(first: string, second: string, firstRole: Role, secondRole: Role, form: SectionForm): [Figure, Figure] {
     const thin = this.take(secondRole, second) ?? (secondRole === 'thick' ? this.take('wire', second) : null);
-    // In `3 mm triangle wire` the word names no measure.
-    for (const size of this.question.sizes) if (size.role === 'wire' && form !== 'strip') size.role = null;
     const wide = this.take(firstRole, first);
     if (wide && thin) return [wide, thin];
     const pair = !wide && !thin ? this.pair([first, second], true) : null;

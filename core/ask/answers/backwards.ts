@@ -6,18 +6,17 @@ import { massOf } from './round-wire.ts';
 
 /** Whether a question starts from a blank: `ring from a 58 mm blank, 2 mm thick`. */
 export function isFromBlank({ question }: Slots): boolean {
-  return (
-    asksSizeOfStrip(question) ||
-    /\bfrom\b.*\bblank\b|\bblank\b.*\b(?:what|which) (?:ring )?size\b/i.test(question.line) ||
-    /^\s*[\d./ ]+\s*(?:mm|cm|in|")\s+(?:strip|blank|piece|length)\b.*\bring size\b/i.test(question.line) ||
-    /\b(?:what|which) (?:size )?ring\b.*\bfrom [\d./ ]+\s*(?:mm|cm|in|")\s+of\b/i.test(question.line) ||
-    /\b(?:bend|bent|form|curl|turn|make)\b.*?[\d./]+ ?(?:mm|cm|in|") of\b.*\b(?:in)?to (?:an? )?(?:ring|band|bangle)\b/i.test(
-      question.line,
-    ) ||
-    /\b(?:ring|band|bangle|cuff)\b from [\d./ ]+\s*(?:mm|cm|in|") of\b/i.test(question.line) ||
-    /^\s*[\d./ ]+\s*(?:mm|cm|in|")\s+of\b.*\bring\b/i.test(question.line)
-  );
+  return asksSizeOfStrip(question) || FROM_BLANK.some((pattern) => pattern.test(question.line));
 }
+
+const FROM_BLANK: readonly RegExp[] = [
+  /\bfrom\b.*\bblank\b|\bblank\b.*\b(?:what|which) (?:ring )?size\b/i,
+  /^\s*[\d./ ]+\s*(?:mm|cm|in|")\s+(?:strip|blank|piece|length)\b.*\bring size\b/i,
+  /\b(?:what|which) (?:size )?ring\b.*\bfrom [\d./ ]+\s*(?:mm|cm|in|")\s+of\b/i,
+  /\b(?:bend|bent|form|curl|turn|make)\b.*?[\d./]+ ?(?:mm|cm|in|") of\b.*\b(?:in)?to (?:an? )?(?:ring|band|bangle)\b/i,
+  /\b(?:ring|band|bangle|cuff)\b from [\d./ ]+\s*(?:mm|cm|in|") of\b/i,
+  /^\s*[\d./ ]+\s*(?:mm|cm|in|")\s+of\b.*\bring\b/i,
+];
 
 /** A long size beside a thin one, and the ring size is asked: `62 mm strip 2 mm thick what us size`. */
 function asksSizeOfStrip({ line, sizes, numbers, letter }: Question): boolean {

@@ -3,13 +3,17 @@ import { computed, given, inSum } from '../../figure/figure.ts';
 import type { TopicAnswer } from '../question.ts';
 import type { Slots } from '../slots.ts';
 
-const ASKS =
-  /\b(?:how many|number of)\b.*\b(?:from|out of|in|per|of)\b|\b(?:blanks|pieces|lengths)\b.*\b(?:from|out of)\b.*\bkerf\b|^\s*(?:blanks|pieces|lengths)\b.*\b(?:from|out of)\b|\bkerf\b.*\b(?:blanks|pieces|lengths)\b.*\b(?:from|out of)\b|\b(?:blanks|pieces|lengths)\b.*\bkerf\b.*\bhow many\b/i;
+const ASKS: readonly RegExp[] = [
+  /\b(?:how many|number of)\b.*\b(?:from|out of|in|per|of)\b/i,
+  /^\s*(?:blanks|pieces|lengths)\b.*\b(?:from|out of)\b/i,
+  // In any order with a kerf.
+  /^(?=.*\bkerf\b)(?=.*\b(?:blanks|pieces|lengths)\b).*\b(?:from|out of|how many)\b/i,
+];
 
 /** @returns null where the line does not ask how many lengths a length gives */
 export function blanksAnswer(slots: Slots): TopicAnswer | null {
   const { line, topics, masses } = slots.question;
-  if (!ASKS.test(line) || topics.size > 0 || masses.length > 0) return null;
+  if (!ASKS.some((pattern) => pattern.test(line)) || topics.size > 0 || masses.length > 0) return null;
   const number = kerfAsNumber(slots);
   // The word belongs to the number behind it, not to the length before it.
   if (number) for (const size of slots.question.sizes) if (size.role === 'kerf') size.role = null;
@@ -33,16 +37,17 @@ export function blanksAnswer(slots: Slots): TopicAnswer | null {
 export function stockForBlanksAnswer(slots: Slots): TopicAnswer | null {
   const { line, topics, masses, sizes } = slots.question;
   const isAsked = /\bkerf\b/i.test(line) && /\b(?:blanks|pieces|lengths)\b/i.test(line) && !/\bhow many\b/i.test(line);
-  const kerfs = sizes.filter(({ role }) => role === 'kerf');
-  const [length, ...others] = sizes.filter(({ role, gauge }) => role !== 'kerf' && !gauge);
-  if (!isAsked || topics.size > 0 || masses.length > 0 || kerfs.length !== 1 || !length || others.length > 0)
+  const saw = sizes.find(({ role }) => role === 'kerf');
+  const [length, ...others] = sizes.filter((size) => size !== saw);
+  if (!isAsked || topics.size > 0 || masses.length > 0 || !saw || !length || length.gauge || others.length > 0)
     return null;
-  const count = slots.count('pieces') ?? 1;
-  const kerf = slots.take('kerf', 'kerf');
-  if (!kerf || count < 2) return null;
+  const count = slots.count('pieces');
+  if (count === null) return null;
+  const kerf = slots.figure(saw, 'kerf', 'round');
   const blank = slots.figure(length, 'blank', 'round');
   const how = `${inSum(count)} × ${inSum(blank.value)} + ${inSum(count - 1)} × ${inSum(kerf.value)}`;
-  return { figures: [computed('stock to cut from', count * blank.value + (count - 1) * kerf.value, 'mm', how, [blank, kerf])] }; // prettier-ignore
+  const stock = count * blank.value + (count - 1) * kerf.value;
+  return { figures: [computed('stock to cut from', stock, 'mm', how, [blank, kerf])] };
 }
 
 /** `kerf 0.3`: a number without a unit is in mm. */

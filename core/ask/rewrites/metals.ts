@@ -2,14 +2,6 @@
 import { METAL_NAME, NUMBER, type Rewrite, told } from './patterns.ts';
 
 const WITH: Readonly<Record<string, string>> = { ru: 'ruthenium', ir: 'iridium', co: 'cobalt' };
-const BY_PARTS: Readonly<Record<string, string>> = {
-  925: 'sterling',
-  958: 'britannia',
-  999: 'fine silver',
-  750: '18k',
-  585: '14k',
-  375: '9k',
-};
 const METALS: Readonly<Record<string, string>> = { pt: 'platinum', pd: 'palladium', ag: 'silver', au: 'gold' };
 
 /** That it weighs so much is said by the weight. */
@@ -79,11 +71,6 @@ export const metalsRewrites: readonly Rewrite[] = [
     (_, metal = '', parts = '') => `${METALS[metal.toLowerCase()] ?? metal} ${parts}`,
   ],
   [/\b(platinum(?: 950)?) (ru|ir|co)\b/gi, (_, metal = '', own = '') => `${metal} ${WITH[own.toLowerCase()] ?? own}`],
-  // A 925 ring.
-  [
-    /\b(925|958|999|750|585|375) (?=(?:rings?|bangles?|pieces?|pendants?|castings?)\b)/g,
-    (_, parts = '') => `${BY_PARTS[parts] ?? parts} `,
-  ],
   // A weight of any ingot, worked to a section.
   [/\b(\d[\d.]* ?(?:g|grams?|ozt|oz|dwt)) ingot (?=(?:(?:in)?to|be|as)\b)/gi, '$1 '],
   [/\bplatinum (ruthenium|iridium|cobalt) 950\b/gi, 'platinum 950 $1'],
@@ -102,7 +89,7 @@ export const metalsRewrites: readonly Rewrite[] = [
   // X 12, grams: the unit is asked for.
   [/,\s*(?=(?:grams|ounces|pennyweights)\b)/gi, ' weight in '],
   [/\bin air,? (?:and )?(\d[\d.]*)(?: ?g)? in water\b/gi, 'in air $1 g in water'],
-  [/^(?:how heavy is|weight of|what does) (.+?)(?: weigh)? per (?:cc|cumm)\??$/gi, 'density of $1'],
+  [/^(?:how heavy is|weight of|what does) (.+?)(?: weigh)? per cc\??$/gi, 'density of $1'],
   [
     new RegExp(`^(${METAL_NAME}) (?:price|value|cost) (?:per|an?) (gram|g|ozt|oz|ounce|dwt|kg)$`, 'i'),
     'value of 1 $2 $1',

@@ -6,9 +6,8 @@ export const sumsRewrites: readonly Rewrite[] = [
   // Numbers alone are arithmetic, where x multiplies.
   [/^[\d\s.+*/×x()-]+$/gi, (sum) => sum.replace(/[x×]/gi, '*')],
   // A sum with one unit: the answer is in that unit.
-  [new RegExp(`^= ?(?=.*[-+*/])([\\d\\s.+*/()-]+) ?(mm|cm|m|in|g|kg)$`, 'i'), '($1) $2 in $2'],
   [
-    new RegExp('^(?=.*(?:\\d ?[*+] ?[\\d(]| [-/] |\\) ?[*/]))([\\d\\s.+*/()-]+) ?(mm|cm|m|in|g|kg)$', 'i'),
+    /^(?:= ?|(?=.*(?:\d ?[*+] ?[\d(]| [-/] |\) ?[*/])))([\d\s.+*/()-]+[-+*/)][\d\s.+*/()-]*) ?(mm|cm|m|in|g|kg)$/gi,
     '($1) $2 in $2',
   ],
   // Turns in 30 mm of coil from 1 mm wire.
