@@ -13,51 +13,77 @@ export interface GivenRole extends Span {
 /** Words that may stand between a measure and its word. */
 const FILLED = /\b(?:an?|the|of|is|in|and|for|with|by|finger|hand)\b/gi;
 
-const NARROWEST_GAP_MM = 8;
-const THICKEST_MM = 20;
+/** No opening of a cuff is narrower, mm. */
+const NARROWEST_OPENING_MM = 8;
+/** Nothing worn is smaller round its inside, mm. */
+const SMALLEST_AROUND_MM = 20;
+/** The wire is the size this many times smaller than the other. */
+const FAR_SMALLER = 5;
 
 /** What a gauge measures: a thickness, never an inside or a gap. */
 const GAUGED: ReadonlySet<Role> = new Set<Role>(['wire', 'thick', 'wall', 'pin', 'high', 'about']);
 
 /**
  * Sets the role of each size. A measuring word belongs to the measure before it, unless that one has a word already, or
- * stands farther off than the one after; then to the one after.
+ * stands farther off than the one after, or is no such measure; then to the one after.
  */
 export function giveRoles(line: string, sizes: readonly AskSize[], roles: readonly GivenRole[]): void {
   const isBeside = (from: number, to: number) => !/[a-z\d,;]/i.test(line.slice(from, to).replace(FILLED, ''));
   // 2.5 mm is the diameter of the wire: the word wire takes what is left.
-  for (const { role, after, start, end } of [
-    ...roles.filter((each) => each.role !== 'wire'),
-    ...roles.filter((each) => each.role === 'wire'),
-  ]) {
-    const fits = (size: AskSize | undefined) => size?.role === null && !(size.gauge && !GAUGED.has(role));
+  for (const given of [...roles.filter(isOfOther), ...roles.filter((each) => !isOfOther(each))]) {
+    const { role, after, start } = given;
     const [before, next] = [sizes[after - 1], sizes[after]];
-    // The kerf is the smaller of the measures beside its word.
-    const isKerf = role === 'kerf' && (next?.mm ?? Infinity) < (before?.mm ?? Infinity);
-    const isOfOne = role !== 'wire' && role !== 'long';
     // 2 ft of wire: the length, not the thickness.
     if (role === 'wire' && before && /^\s*of\s*$/i.test(line.slice(before.end, start)) && sizes.length > 1) continue;
-    const isNearer = isOfOne && before && next && !isBeside(before.end, start) && isBeside(end, next.start);
-    // 30 cm of triangle wire 4 mm: the wire is the far smaller one.
-    const isWire = role === 'wire' && (next?.mm ?? Infinity) * 5 < (before?.mm ?? 0);
-    // 2.5 mm, gap 30 mm: no gap is as narrow as the metal is thick.
-    const isGap =
-      role === 'opening' && (before?.mm ?? Infinity) < NARROWEST_GAP_MM && (next?.mm ?? 0) >= NARROWEST_GAP_MM;
-    // Nor is an inside that small; and wire 1.6 mm inside 5 mm names the wire already.
-    const isAround = role === 'around' && (before?.mm ?? Infinity) < THICKEST_MM && (next?.mm ?? 0) >= THICKEST_MM;
-    const isNamed =
-      role === 'inside' &&
-      before !== undefined &&
-      next !== undefined &&
-      isBeside(end, next.start) &&
-      roles.some((other) => {
-        const own = sizes[other.after - 1];
-        const isFirst = own === undefined || !isBeside(own.end, other.start);
-        return other.role === 'wire' && isFirst && other.end < before.start && isBeside(other.end, before.start);
-      });
-    const isNextFirst =
-      role === 'about' || isKerf || isWire || isGap || isAround || isNamed || before?.crossed || isNearer;
-    const size = (isNextFirst ? [next, before] : [before, next]).find(fits);
+    const fits = (size: AskSize | undefined) => size?.role === null && !(size.gauge && !GAUGED.has(role));
+    const isOfNext = before && next && (isBySize(role, before, next) || isByPlace(given, before, next, isBeside) || isWired(given, before, next, sizes, roles, isBeside)); // prettier-ignore
+    const size = (role === 'about' || isOfNext ? [next, before] : [before, next]).find(fits);
     if (size) size.role = role;
   }
+}
+
+const isOfOther = ({ role }: GivenRole) => role !== 'wire';
+
+type IsBeside = (from: number, to: number) => boolean;
+
+/** By their sizes the word can only mean the next measure. */
+function isBySize(role: Role, { mm: before }: AskSize, { mm: next }: AskSize): boolean {
+  if (before === null || next === null) return false;
+  switch (role) {
+    case 'kerf':
+      return next < before;
+    // 30 cm of triangle wire 4 mm.
+    case 'wire':
+      return next * FAR_SMALLER < before;
+    // 2.5 mm, gap 30 mm.
+    case 'opening':
+      return before < NARROWEST_OPENING_MM && next >= NARROWEST_OPENING_MM;
+    case 'around':
+      return before < SMALLEST_AROUND_MM && next >= SMALLEST_AROUND_MM;
+    default:
+      return false;
+  }
+}
+
+/** The next measure stands nearer, or the one before is crossed: 12 x 8 mm, 3 mm high. */
+function isByPlace({ role, start, end }: GivenRole, before: AskSize, next: AskSize, isBeside: IsBeside): boolean {
+  const isNearer = !isBeside(before.end, start) && isBeside(end, next.start);
+  return before.crossed || (isNearer && role !== 'wire' && role !== 'long');
+}
+
+/** Wire 1.6 mm inside 5 mm: the word wire stands right before the first measure, and has none before it. */
+function isWired(
+  { role, end }: GivenRole,
+  before: AskSize,
+  next: AskSize,
+  sizes: readonly AskSize[],
+  roles: readonly GivenRole[],
+  isBeside: IsBeside,
+): boolean {
+  if (role !== 'inside' || !isBeside(end, next.start)) return false;
+  return roles.some((other) => {
+    const own = sizes[other.after - 1];
+    const isFirst = own === undefined || !isBeside(own.end, other.start);
+    return other.role === 'wire' && isFirst && other.end < before.start && isBeside(other.end, before.start);
+  });
 }

@@ -148,7 +148,15 @@ function areaAnswer(slots: Slots, pair: readonly [Figure, Figure] | null, across
   if (!outline) return null;
   const from = pair ?? (across ? [across] : []);
   const sides = from.map(({ value }) => inSum(value)).join(' × ');
-  const how = { round: `π/4 × ${sides}²`, oval: `π/4 × ${sides}`, rectangle: sides }[outline.shape as string] ?? sides;
+  const how = {
+    round: `π/4 × ${sides}²`,
+    oval: `π/4 × ${sides}`,
+    rectangle: across ? `${sides}²` : sides,
+    cushion: `${sides} less its corners`,
+    teardrop: `circle of ${inSum(pair?.[1].value ?? 0)} and two tangents to the point`,
+    square: '',
+    polygon: '',
+  }[outline.shape];
   return { figures: [computed('area', outlineAreaMm2(outline), 'mm²', how, from)], topics: ['disc', 'identify'] };
 }
 
