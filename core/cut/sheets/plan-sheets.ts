@@ -37,74 +37,111 @@ const LATER_SHARE = 0.3;
  */
 export function* planSheets(problem: SheetProblem, clock: TimeBudget): Generator<SheetPlan, SheetPlan | NoPlan> {
   const kinds = indexSheets(problem.pieces, problem.gap);
-  const isFree = problem.cutting === 'free';
-  const hasOutlines = problem.pieces.some(({ shape }) => shape === 'outline');
-  const canTilt = isFree && problem.pieces.some((piece) => piece.shape === 'outline' && piece.rotatable);
+  const canTilt =
+    problem.cutting === 'free' && problem.pieces.some((piece) => piece.shape === 'outline' && piece.rotatable);
   const tilted = canTilt ? indexSheets(problem.pieces, problem.gap, tiltsIn(problem)) : null;
   const homeless = problem.pieces.find(
     (_piece, index) => (kinds.kinds[index]?.count ?? 0) > 0 && !fitsAny(problem, tilted ?? kinds, index),
   );
   if (homeless) return { sentence: `“${homeless.id}” is larger than any sheet.` };
-  const large = boundByLargeBlanks(problem);
-  const noFits = new NoFits(problem.gap);
-  const random = seeded(SEED);
-  const held: { best: SheetPlan | null; filled: FilledPlan | null } = { best: null, filled: null };
-  const take = (filled: readonly Filled[] | null, of: IndexedSheets): SheetPlan | null => {
-    const plan = filled && planOf(problem, of, filled, held.best?.bound ?? large);
-    if (!plan || (held.best && !isBetterPlan(plan, held.best))) return null;
-    held.best = plan;
-    held.filled = { filled, kinds: of };
+  const search = new SheetSearch(problem, clock, kinds, tilted);
+  yield* laidPlans(search);
+  yield* cheaperPlans(search);
+  if (!search.best) return { sentence: 'The sheets do not hold all the pieces, as far as was tried.' };
+  yield* lessMetalPlans(search);
+  return search.best;
+}
+
+/** The best plan so far, and what all parts of the search share. */
+class SheetSearch {
+  best: SheetPlan | null = null;
+  filled: FilledPlan | null = null;
+  readonly problem: SheetProblem;
+  readonly clock: TimeBudget;
+  readonly kinds: IndexedSheets;
+  /** With outlines askew; null where none may turn. */
+  readonly tilted: IndexedSheets | null;
+  readonly random = seeded(SEED);
+  readonly noFits: NoFits;
+  readonly #large: number;
+
+  constructor(problem: SheetProblem, clock: TimeBudget, kinds: IndexedSheets, tilted: IndexedSheets | null) {
+    this.problem = problem;
+    this.clock = clock;
+    this.kinds = kinds;
+    this.tilted = tilted;
+    this.noFits = new NoFits(problem.gap);
+    this.#large = boundByLargeBlanks(problem);
+  }
+
+  /** @returns the plan, where it is better than the best so far */
+  take(filled: readonly Filled[] | null, of: IndexedSheets): SheetPlan | null {
+    const plan = filled && planOf(this.problem, of, filled, this.best?.bound ?? this.#large);
+    if (!plan || (this.best && !isBetterPlan(plan, this.best))) return null;
+    this.best = plan;
+    this.filled = { filled, kinds: of };
     return plan;
-  };
+  }
+}
+
+/** Lays blanks in one order after another, until the share of the time is up. */
+function* laidPlans(search: SheetSearch): Generator<SheetPlan> {
+  const { problem, clock, kinds, tilted, random, noFits } = search;
+  const isFree = problem.cutting === 'free';
+  const hasOutlines = problem.pieces.some(({ shape }) => shape === 'outline');
   const areRectangles = !isFree || problem.pieces.every(({ shape }) => shape === 'rect');
   const laying = clock.seconds * (hasOutlines && isFree ? LAYING_OUTLINES_SHARE : LAYING_SHARE);
   // The first plan is laid to its end, however long that takes.
-  const isLaid = () => held.best !== null && clock.elapsed() > laying;
+  const isOver = () => search.best !== null && clock.elapsed() > laying;
   for (let round = 0; round < MOST_TRIES; round += 1) {
     // Outlines are laid alone or in pairs, by right angles or along any side, in turn.
     const of = tilted && round % 4 > 1 ? tilted : kinds;
     const pairing = hasOutlines && round % 2 === 1 ? (round % 8 < 4 ? 'box' : 'hull') : null;
     const own = layingOf(hasOutlines ? Math.floor(round / (tilted ? 4 : 2)) : round, of, random);
-    const plan = take(fill(problem, of, own, { noFits, pairing, isOver: isLaid }), of);
+    const plan = search.take(fill(problem, of, own, { noFits, pairing, isOver }), of);
     if (plan) yield plan;
     // Beam searches fill rectangles better than any order does.
-    const isEnough = round >= USUAL_TRIES && (areRectangles || isProvedPlan(held.best));
+    const isEnough = round >= USUAL_TRIES && (areRectangles || isProvedPlan(search.best));
     if (isEnough || clock.elapsed() > laying) break;
   }
-  yield* cheaper(needOf(problem, kinds));
-  const { best } = held;
-  if (!best) return { sentence: 'The sheets do not hold all the pieces, as far as was tried.' };
-  if (best.consumed > best.consumedBound * (1 + 1e-9)) {
-    const tighter = lessMetal(problem, () => held.filled, (plan) => take(plan.filled, plan.kinds) !== null, clock, { random, noFits }); // prettier-ignore
-    for (let step = tighter.next(); !step.done; step = tighter.next()) if (held.best) yield held.best;
-  }
-  return held.best ?? best;
+}
 
-  /** Tries cheaper choices of sheets, the roomiest first, until its time is up or none is left. */
-  function* cheaper(area: number): Generator<SheetPlan> {
-    const end = clock.seconds * COST_SHARE;
-    for (let tries = 0; ; tries += 1) {
-      // Few ways first, then outlines at other angles.
-      const of = tilted && tries % TILTED_EVERY === TILTED_EVERY - 1 ? tilted : kinds;
-      if (isProvedPlan(held.best)) return;
-      const choices = sheetChoices(problem, area, held.best?.bound ?? 0, held.best?.cost ?? Infinity);
-      if (choices.length === 0) return;
-      for (const choice of choices.slice(0, tries === 0 ? MANY_CHOICES : FEW_CHOICES)) {
-        const began = clock.elapsed();
-        if (began > end) return;
-        // A choice without another has all the time.
-        const seconds = choices.length === 1 ? end : Math.max(FIRST_S, clock.seconds * LATER_SHARE);
-        const until = Math.min(end, began + (tries === 0 ? FIRST_S : seconds));
-        const isOver = () => clock.elapsed() > until;
-        const found = denserSheets(problem, of, choice, { random, isOver, noFits, round: tries });
-        const plan = found && take(found.filled, found.kinds);
-        if (!plan) continue;
-        yield plan;
-        tries = -1;
-        break;
-      }
+/** Tries cheaper choices of sheets, the roomiest first, until its time is up or none is left. */
+function* cheaperPlans(search: SheetSearch): Generator<SheetPlan> {
+  const { problem, clock, kinds, tilted, random, noFits } = search;
+  const area = needOf(problem, kinds);
+  const end = clock.seconds * COST_SHARE;
+  for (let tries = 0; ; tries += 1) {
+    // Few ways first, then outlines at other angles.
+    const of = tilted && tries % TILTED_EVERY === TILTED_EVERY - 1 ? tilted : kinds;
+    const { best } = search;
+    if (isProvedPlan(best)) return;
+    const choices = sheetChoices(problem, area, best?.bound ?? 0, best?.cost ?? Infinity);
+    if (choices.length === 0) return;
+    for (const choice of choices.slice(0, tries === 0 ? MANY_CHOICES : FEW_CHOICES)) {
+      const began = clock.elapsed();
+      if (began > end) return;
+      // A choice without another has all the time.
+      const seconds = choices.length === 1 ? end : Math.max(FIRST_S, clock.seconds * LATER_SHARE);
+      const until = Math.min(end, began + (tries === 0 ? FIRST_S : seconds));
+      const isOver = () => clock.elapsed() > until;
+      const found = denserSheets(problem, of, choice, { random, isOver, noFits, round: tries });
+      const plan = found && search.take(found.filled, found.kinds);
+      if (!plan) continue;
+      yield plan;
+      tries = -1;
+      break;
     }
   }
+}
+
+/** At the least cost found, plans of less metal. */
+function* lessMetalPlans(search: SheetSearch): Generator<SheetPlan> {
+  const { problem, clock, random, noFits, best } = search;
+  if (!best || best.consumed <= best.consumedBound * (1 + 1e-9)) return;
+  const take = (plan: FilledPlan) => search.take(plan.filled, plan.kinds) !== null;
+  const tighter = lessMetal(problem, () => search.filled, take, clock, { random, noFits });
+  for (let step = tighter.next(); !step.done; step = tighter.next()) if (search.best) yield search.best;
 }
 
 /** Along its long sides, or askew where it fits no sheet that way. */
