@@ -8,7 +8,7 @@ export const sumsRewrites: readonly Rewrite[] = [
   // A sum with one unit: the answer is in that unit.
   [
     /^(?:= ?|(?=.*(?:\d ?[*+] ?[\d(]| [-/] |\) ?[*/])))([\d\s.+*/()-]+[-+*/)][\d\s.+*/()-]*) ?(mm|cm|m|in|g|kg)$/gi,
-    '($1) $2 in $2',
+    (_, sum = '', unit = '') => `(${sum.trim()}) ${unit} in ${unit}`,
   ],
   // Turns in 30 mm of coil from 1 mm wire.
   [
