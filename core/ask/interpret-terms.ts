@@ -233,6 +233,12 @@ class Sorter {
     return true;
   }
 
+  /** `750 jump rings`, `375 discs`: the number counts them. */
+  #isCountAt(start: number): boolean {
+    const at = this.#terms.findIndex((term) => term.start === start);
+    return [this.#wordOf(at + 1), this.#wordOf(at + 2)].some((word) => word !== undefined && /[^s]s$/.test(word));
+  }
+
   #wordOf(at: number): string | undefined {
     const term = this.#terms[at];
     return term?.kind === 'word' ? term.word : undefined;
@@ -241,7 +247,7 @@ class Sorter {
   /** 925 beside a size and no metal is the silver of that fineness. */
   #nameByFineness(): void {
     if (this.#alloys.length > 0 || this.#sizes.length === 0) return;
-    const at = this.#numbers.findIndex(({ value }) => byNumber(value));
+    const at = this.#numbers.findIndex(({ value, start }) => byNumber(value) && !this.#isCountAt(start));
     const number = this.#numbers[at];
     const metal = number && byNumber(number.value);
     if (!metal) return;

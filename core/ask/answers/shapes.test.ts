@@ -87,6 +87,13 @@ describe('counts and lengths', () => {
     expect(first(`how many 57.6 mm blanks from ${String(stock - 0.01)} mm kerf 0.3`)).toBe(23);
   });
 
+  test('750 rings are counted, not 18k gold', () => {
+    const [wire] = figuresOf('750 rings 4 mm inside 1 mm wire how much wire');
+    expect(wire?.value).toBeCloseTo(750 * Math.hypot(Math.PI * 5, 1), 6);
+    expect(ask('750 discs 12 mm 1 mm', basis)).toMatchObject({ ok: true });
+    expect(first('750 discs 12 mm 1 mm copper')).toBeCloseTo(((750 * Math.PI) / 4) * 0.144 * 8.89, 4);
+  });
+
   test('a chain of links weighs its wire', () => {
     const figures = figuresOf('weight of a chain of 80 links 5 mm inside 1.2 mm sterling');
     const link = Math.hypot(Math.PI * 6.2, 1.2);
